@@ -8,6 +8,7 @@ export const INKS = [
   'in',
   'out',
   'plate',
+  'paper',
   'steel',
   'steelDeep',
   'casting',

@@ -9,6 +9,7 @@ import type { Figure, Mark } from './figure';
 const BAR = { width: 100, height: 10.5, side: 3, top: 1, base: 9.5 } as const;
 /** How high what is known lies over the line, and how high it is. */
 const KNOWN = { top: 3, height: 3.6 } as const;
+const MIDDLE = KNOWN.top + KNOWN.height / 2;
 /** What is narrower is drawn so wide. */
 const LEAST = 1.4;
 
@@ -24,37 +25,53 @@ export interface GapShown {
 const box = (from: number, to: number, top: number, height: number): string =>
   `M${from.toFixed(2)} ${top}H${to.toFixed(2)}V${top + height}H${from.toFixed(2)}Z`;
 
-/** Returns where a range lies: from the least of its smallest place to the most of its largest. */
-function spanOf({ smallest, largest }: Extremes, x: (mm: number) => number, end_mm: number) {
-  const [from] = ends(smallest);
-  const [, to] = ends(largest);
-  const [start, stop] = [x(Math.max(0, from)), x(Math.min(to, end_mm))];
-  return [start, Math.max(stop, start + LEAST)] as const;
-}
+/** How the marks of a figure look. */
+type Look = Omit<Mark, 'path'>;
 
-/** Draws one end of what is known: what the leaves prove as a bar, faint where it has no end; a value as a block. */
-function endMark(estimate: Estimate, x: (mm: number) => number, end_mm: number): Mark {
+/** Draws one end of what is known: what the leaves prove from end to end, a value as a block. */
+function endPath(estimate: Estimate, x: (mm: number) => number, end_mm: number): string {
   const [from, to] = ends(estimate);
   if (estimate.kind === 'value') {
     const at = x(centre(estimate));
-    return { path: box(at - 0.9, at + 0.9, KNOWN.top, KNOWN.height), fill: 'brass' };
+    return box(at - LEAST / 2, at + LEAST / 2, KNOWN.top, KNOWN.height);
   }
   const start = x(Math.max(0, from));
   const stop = Math.max(x(Math.min(to, end_mm)), start + LEAST);
-  const path = box(start, stop, KNOWN.top, KNOWN.height);
-  return Number.isFinite(to) ? { path, fill: 'brass' } : { path, fill: 'brass', isFaint: true };
+  return box(start, stop, KNOWN.top, KNOWN.height);
 }
 
-/** Draws what is known of a gap: its smallest place and its largest, and a line from one to the other. */
-function knownMarks(known: Extremes, x: (mm: number) => number, end_mm: number): Mark[] {
-  const [from, to] = spanOf(known, x, end_mm);
-  const y = KNOWN.top + KNOWN.height / 2;
-  const both = [...new Set([known.smallest, known.largest])];
+/**
+ * Draws what is known of a gap: its smallest place and its largest, and a line from one to the other.
+ *
+ * @param lookOf says how an end looks, by whether it has an end itself
+ */
+function rangeMarks(
+  { smallest, largest }: Extremes,
+  x: (mm: number) => number,
+  end_mm: number,
+  lookOf: (isEnded: boolean) => Look,
+): Mark[] {
+  const [from] = ends(smallest);
+  const [, to] = ends(largest);
+  const [start, stop] = [x(Math.max(0, from)), x(Math.min(to, end_mm))];
+  const both = [...new Set([smallest, largest])];
   return [
-    { path: `M${from.toFixed(2)} ${y}H${to.toFixed(2)}`, line: 'brass', width: 0.7 },
-    ...both.map((estimate) => endMark(estimate, x, end_mm)),
+    {
+      path: `M${start.toFixed(2)} ${MIDDLE}H${stop.toFixed(2)}`,
+      line: 'brass',
+      width: 0.5,
+    },
+    ...both.map((estimate) => ({
+      path: endPath(estimate, x, end_mm),
+      ...lookOf(Number.isFinite(ends(estimate)[1])),
+    })),
   ];
 }
+
+const SOLID: Look = { fill: 'brass' };
+const FAINT: Look = { fill: 'brass', isFaint: true };
+/** What was is hollow, over the paper. */
+const HOLLOW: Look = { fill: 'paper', line: 'brass', width: 0.6 };
 
 /**
  * Returns the bar of a gap as a figure: its limits as two jaws on one scale, what it is solid, what it was hollow; null where there is
@@ -84,12 +101,11 @@ export function gapFigure({ limits, known, before, kind }: GapShown): Figure | n
   const zone = limits
     ? box(x(limits.lower_mm ?? from_mm), x(limits.upper_mm ?? to_mm), BAR.base - 2.4, 2.4)
     : '';
-  const was = before ? box(...spanOf(before, x, to_mm), KNOWN.top, KNOWN.height) : '';
   const marks: (Mark | false)[] = [
     zone !== '' && { path: zone, fill: 'in', isFaint: true },
     { path: `M0 ${BAR.base}H${BAR.width}`, line: 'muted', width: 0.5 },
-    was !== '' && { path: was, line: 'brass', width: 0.6 },
-    ...(known ? knownMarks(known, x, to_mm) : []),
+    ...(before ? rangeMarks(before, x, to_mm, () => HOLLOW) : []),
+    ...(known ? rangeMarks(known, x, to_mm, (isEnded) => (isEnded ? SOLID : FAINT)) : []),
     jaws !== '' && { path: jaws, line: 'ink', width: 0.9 },
   ];
   return {

@@ -54,6 +54,7 @@ describe('the bar of a gap on paper', () => {
     expect(looks(of(0.04, 0.05), of(0.09, 0.1))).toEqual([
       ' muted false',
       ' brass false',
+      'paper brass false',
       ' brass false',
       'brass  false',
     ]);

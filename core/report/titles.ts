@@ -38,8 +38,10 @@ export const COLUMN_TITLE = {
   now: 'As it goes',
   measured: 'Measured',
   limits: 'Limits',
-  bar: 'Hollow: as it came. Solid: now.',
 } as const;
+
+/** Says how the bars are read. */
+export const BARS_READ = 'On the bars: hollow as it came, solid as it goes.';
 
 /** Said of a size that is as it came, beside that. */
 export const SAME = 'same';

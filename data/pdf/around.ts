@@ -38,60 +38,66 @@ export function heading(w: Writer, { head }: PageAround): void {
   w.gap(4);
 }
 
-/** The largest that a photo is on the page, in mm. */
-const PHOTO = { width: 43, height: 34, apart: 3 } as const;
+/** The largest that a photo is on the page, in mm; smaller where all is to be on one. */
+const PHOTO = { width: 43, height: 34 } as const;
+const SMALL_PHOTO = { width: 33, height: 24 } as const;
+const PHOTOS_APART = 3;
 
 /** Lays photos side by side, as many in a row as there is room for. */
-export function photosOf(w: Writer, { photos }: PageAround): void {
+export function photosOf(w: Writer, { photos }: PageAround, isLarge: boolean): void {
   if (photos.length === 0) return;
-  const inRow = Math.floor((w.width + PHOTO.apart) / (PHOTO.width + PHOTO.apart));
+  const most = isLarge ? PHOTO : SMALL_PHOTO;
+  const frame = { width: most.width * w.share, height: most.height * w.share };
+  const step = frame.width + PHOTOS_APART;
+  const inRow = Math.floor((w.width + PHOTOS_APART) / step);
   for (let at = 0; at < photos.length; at += inRow) {
     const row = photos
       .slice(at, at + inRow)
-      .map((photo) => ({ photo, size: fitted(photo, PHOTO) }));
+      .map((photo) => ({ photo, size: fitted(photo, frame) }));
     const high = Math.max(...row.map(({ size }) => size.height));
     w.room(high + 3);
     row.forEach(({ photo, size }, i) => {
-      const x = MARGIN + i * (PHOTO.width + PHOTO.apart);
-      w.pdf.addImage(photo.jpeg, JPEG, x, w.y + 1, size.width, size.height);
+      w.pdf.addImage(photo.jpeg, JPEG, MARGIN + i * step, w.y + 1, size.width, size.height);
     });
-    w.gap(high + 3);
+    w.y += high + 3;
   }
 }
 
-/** How high what somebody drew is, in mm. */
+/** How high what somebody drew is, and the words beneath its line, in mm. */
 const SIGNED = 15;
-/** Height of the lines with the signatures over and the words beneath them, in mm. */
-const SIGNATURES = SIGNED + 9;
+const SIGNED_WORDS = 9;
 
 /** Draws one signature over its line. */
 function signature(w: Writer, one: PageSignature, x: number, width: number, top: number): void {
-  const line = top + SIGNED;
+  const high = SIGNED * w.share;
+  const line = top + high;
   const drawn = strokesIn(one.strokes);
   if (drawn.length > 0) {
-    const scale = Math.min(width / SIGNED_ON.width, SIGNED / SIGNED_ON.height);
+    const scale = Math.min(width / SIGNED_ON.width, high / SIGNED_ON.height);
     drawStrokes(w.pdf, drawn, scale, { x, y: top });
   } else if (one.name !== '') w.at(one.name, 13, x, line - 2, { width });
   w.rule(line, 0.3, undefined, x, x + width);
-  w.at(one.words, 8.5, x, line + 4, { muted: true, width });
-  if (one.since) w.at(one.since, 8.5, x, line + 7.6, { width });
+  w.at(one.words, 8.5, x, line + 4 * w.share, { muted: true, width });
+  if (one.since) w.at(one.since, 8.5, x, line + 7.6 * w.share, { width });
 }
 
 /** Writes what stands at the foot of the last page: who signs, and what stands beneath it all. */
 export function footOf(w: Writer, { signatures }: PageAround, notes: readonly string[]): void {
   const small = 8;
   const lines = notes.flatMap((note) => w.lines(note, small, w.width, { muted: true }));
-  const high = (signatures.length > 0 ? SIGNATURES : 0) + 2;
+  const signing = (SIGNED + SIGNED_WORDS) * w.share;
+  const high = (signatures.length > 0 ? signing : 0) + 2;
   const words = lines.length * w.stepOf(small);
   // Notes that are longer than a page go on by themselves.
   w.room(Math.min(high + words, high + 30));
   const isWhole = w.y + high + words <= w.foot;
-  if (isWhole) w.y = w.foot - high - words;
+  // A hair higher: sums of parts are not quite the whole.
+  if (isWhole) w.y = w.foot - high - words - 0.01;
   const apart = 8;
   const width = (w.width - apart) / 2;
   signatures.forEach((one, i) => {
     signature(w, one, MARGIN + i * (width + apart), width, w.y);
   });
-  w.gap(high);
+  w.y += high;
   for (const note of notes) w.text(note, small, { muted: true });
 }

@@ -12,6 +12,7 @@ const COLOUR: Readonly<Record<Ink, string>> = {
   in: '#17634A',
   out: '#A8322A',
   plate: '#EEF1F0',
+  paper: '#FFFFFF',
   steel: '#C9D3D9',
   steelDeep: '#AFBDC5',
   casting: '#D6DBD7',

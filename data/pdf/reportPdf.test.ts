@@ -3,6 +3,12 @@ import { readFileSync } from 'node:fs';
 import { record, withVoided } from '../../core/journal/commands';
 import { readFile } from '../../core/records/readFile';
 import type { Job } from '../../core/records/job';
+import { onPaper, sign } from '../../core/commands/reporting';
+import type { Photo } from '../../core/records/photo';
+import { NEW_SHOP } from '../../core/records/shop';
+import { strokesText } from '../../core/records/strokes';
+import { faced, stamp } from '../../core/testing/findings';
+import { idleTest, testedJob } from '../../core/testing/tests';
 import { pageOf, type ReportForm } from '../../core/report/page';
 import { reportOf } from '../../core/report/report';
 import { reportPdf, type ReportType } from './reportPdf';
@@ -28,6 +34,11 @@ const Recorder = function Recorded(...settings: ConstructorParameters<typeof jsP
   };
   return pdf;
 } as unknown as typeof jsPDF;
+
+/** A JPEG of one grey point. */
+const JPEG =
+  'data:image/jpeg;base64,/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wgALCAABAAEBAREA/8QAFBABAAAAAAAAAAAAAAAAAAAAAP/aAAgBAQABPxA=';
+const PHOTO: Photo = { schema: 1, id: 'p', revision: 0, job: 'j', width: 4, height: 3, jpeg: JPEG };
 
 const { jobs } = readFile(readFileSync('public/demo/highmoor.json', 'utf8'));
 const job = jobs.find((j) => j.journal.some((e) => e.kind === 'leaf')) as Job;
@@ -89,6 +100,56 @@ describe('the report as a PDF', () => {
     expect(Math.max(...drawnLines.map(({ page }) => page))).toBeGreaterThan(2);
     expect(Math.max(...drawnLines.map(({ y }) => y))).toBeLessThan(PAGE_MM - 13);
   });
+
+  it.each(['a4', 'letter'] as const)(
+    'is one page of %s for the owner with all that a shop puts on it',
+    (paper) => {
+      const samples = Array.from({ length: 300 }, (_, i) => ({
+        t_s: i / 5,
+        flow_lpm: 17 + Math.sin(i),
+        bar: 8,
+        rpm: 700,
+        oil_C: 90,
+      }));
+      const run = idleTest(17, { from: 'simulated', run: 'r', from_s: 8, to_s: 50 });
+      const tested = testedJob(faced(job, 0.01), run);
+      const chosen = onPaper({ photos: ['p', 'q', 'r'], nextUsed: 5200 })(tested, stamp());
+      const strokes = strokesText([
+        [
+          [0, 0],
+          [1000, 300],
+        ],
+      ]);
+      const signed = sign({ as: 'rebuilder', name: 'Ivo K.', strokes })(chosen, stamp());
+      const heading = {
+        name: 'Highmoor Depot',
+        address: 'Depot Road\nbay 2',
+        warranty: 'Twelve months from the day on which it went.',
+        picture: JPEG,
+        paper,
+      };
+      const photos = chosen.paper.photos.map((id) => ({ ...PHOTO, id }));
+      const page = pageOf(signed, 'owner', 'mm', {
+        shop: { heading, money: NEW_SHOP.money },
+        photos,
+        run: samples,
+      });
+      expect(page.chart).not.toBeNull();
+      reportPdf(page, type, Recorder);
+      // It may have been drawn anew, smaller each time: the last is what is kept.
+      const { page: pages } = drawnLines.at(-1)!;
+      expect(pages).toBe(1);
+      const lines = drawnLines.map(({ line }) => line);
+      expect(lines).toEqual(
+        expect.arrayContaining([
+          'Highmoor Depot',
+          'bay 2',
+          'Twelve months from the day on which it went.',
+        ]),
+      );
+      expect(lines.join(' ')).toContain('Rebuilt and tested: Ivo K.');
+    },
+  );
 
   it('keeps to one page where that is enough', async () => {
     written(job);

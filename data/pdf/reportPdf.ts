@@ -1,8 +1,15 @@
 import type { jsPDF } from 'jspdf';
 import type { PageSection, ReportPage } from '../../core/report/page';
-import { COLUMN_TITLE, SAME, SECTION_TITLE, WARRANTY_TITLE } from '../../core/report/titles';
+import {
+  BARS_READ,
+  COLUMN_TITLE,
+  SAME,
+  SECTION_TITLE,
+  WARRANTY_TITLE,
+} from '../../core/report/titles';
 import { footOf, heading as shopHeading, photosOf } from './around';
 import { heightOf } from './figure';
+import type { Figure } from '../../core/picture/figure';
 import { FONT, MARGIN, Writer, type Cell } from './writer';
 
 /** A report as a PDF file, and the signs in it that the shipped type has none for. */
@@ -14,15 +21,15 @@ export interface ReportPdf {
 /** Size of the type of a report's parts, in points. */
 const SMALL = 9;
 
-/** Height of a title with the first line beneath it, in mm. */
+/** Height of a title with the first line beneath it, in mm, at the usual size of type. */
 const HEADED = 16;
 
 /** Writes the title of a part, and marks it so that a reader can go there. */
-function heading(w: Writer, title: string): void {
-  w.gap(3);
+function heading(w: Writer, title: string, least = HEADED): void {
+  w.gap(2.4);
   // A title is not left alone at the foot of a page.
-  w.room(HEADED);
-  w.text(title, 12, { strong: true });
+  w.room(least * w.share);
+  w.text(title, 11, { strong: true });
   w.pdf.outline.add(null, title, { pageNumber: w.pdf.getCurrentPageInfo().pageNumber });
   w.gap(1);
 }
@@ -64,7 +71,7 @@ function checksTable(w: Writer, { checks, others, form, measured }: ReportPage):
         ...(isWorked ? { before: muted(COLUMN_TITLE.before) } : {}),
         now: muted(isWorked ? COLUMN_TITLE.now : COLUMN_TITLE.measured),
         limits: muted(COLUMN_TITLE.limits),
-        bar: muted(isWorked ? COLUMN_TITLE.bar : ''),
+        bar: {},
       }),
       8,
     );
@@ -92,7 +99,8 @@ function checksTable(w: Writer, { checks, others, form, measured }: ReportPage):
     }
   }
   w.gap(1);
-  for (const line of [others, measured]) if (line) w.text(line, SMALL);
+  const read = isWorked && checks.some(({ bar }) => bar !== null) ? BARS_READ : '';
+  for (const line of [read, others, measured]) if (line) w.text(line, SMALL);
 }
 
 /** How wide the names of the rows of a part are, in mm. */
@@ -144,7 +152,9 @@ function groundRows(w: Writer, { grounds }: ReportPage): void {
 
 /** How wide the pump is drawn, and the run of its test, in mm. */
 const PUMP = 32;
-const CHART = 110;
+const CHART = 78;
+/** Height of a title with a run beneath it, in mm. */
+const CHARTED = 38;
 
 /** Writes how a report begins: its two sentences, which pump it is, and the pump itself beside them. */
 function opening(w: Writer, page: ReportPage): void {
@@ -173,23 +183,32 @@ function openType(pdf: jsPDF, type: ReportType): void {
   }
 }
 
+/** Writes what a test showed, and its run beside it. */
+function testRows(w: Writer, { rows }: PageSection, chart: Figure): void {
+  const wide = CHART * w.share;
+  const high = heightOf(chart, wide);
+  w.room(high + 2);
+  const [top, before] = [w.y, w.pdf.getNumberOfPages()];
+  w.figure(chart, { x: w.right - wide, y: top, width: wide });
+  for (const [line = ''] of rows) w.text(ended(line), SMALL, { width: w.width - wide - 4 });
+  // Words that go on on the next page leave the run behind.
+  if (w.pdf.getNumberOfPages() === before) w.y = Math.max(w.y, top + high + 1);
+}
+
 /** Writes a part of a report, with the photos or the run that belong to it. */
 function part(w: Writer, section: PageSection, page: ReportPage): void {
   const hasPhotos = section.id === 'found' && page.around.photos.length > 0;
   if (section.rows.length === 0 && !hasPhotos) return;
-  heading(w, SECTION_TITLE[section.id]);
+  const isCharted = section.id === 'test' && page.chart !== null;
+  heading(w, SECTION_TITLE[section.id], isCharted ? CHARTED : HEADED);
   if (section.id === 'measured') checksTable(w, page);
+  else if (section.id === 'test' && page.chart) testRows(w, section, page.chart);
   else partRows(w, section, page.form === 'owner');
-  if (hasPhotos) photosOf(w, page.around);
-  if (section.id === 'test' && page.chart) {
-    w.room(heightOf(page.chart, CHART) + 2);
-    w.figure(page.chart, { x: MARGIN, y: w.y + 1, width: CHART });
-    w.gap(heightOf(page.chart, CHART) + 2);
-  }
+  if (hasPhotos) photosOf(w, page.around, page.form === 'full');
 }
 
 /** How much smaller type and gaps may be where a page is to be one: more than that nobody reads with oily glasses. */
-const SHARES = [0.93, 0.86];
+const SHARES = [0.93, 0.86, 0.78];
 
 /** Writes a report, its type and gaps smaller by a share. */
 function drawn(page: ReportPage, type: ReportType, Pdf: typeof jsPDF, share: number): Writer {

@@ -151,12 +151,13 @@ export class Writer {
 
   private pinRing(verdict: Verdict): void {
     const { pdf } = this;
-    const [x, y, r] = [MARGIN + 2.5, this.y + 2.2, 1.6];
+    const [x, y, r] = [MARGIN + 2.5, this.y + 2.2 * this.share, 1.6 * this.share];
     pdf.setDrawColor(INK).setFillColor(INK).setLineWidth(0.5);
     pdf.setLineDashPattern(verdict === 'open' ? [0.8, 0.6] : [], 0);
     pdf.circle(x, y, r, 'S').setLineDashPattern([], 0);
     const pin = { in: 0, close: 1, out: 1.75, open: null }[verdict];
-    if (pin !== null) pdf.circle(x + pin * r * Math.SQRT1_2, y - pin * r * Math.SQRT1_2, 0.7, 'F');
+    if (pin !== null)
+      pdf.circle(x + pin * r * Math.SQRT1_2, y - pin * r * Math.SQRT1_2, 0.44 * r, 'F');
   }
 
   /** Draws a figure at a place. */

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { PageCheck, PageSection, ReportPage } from '@/core/report/page';
 import type { Report } from '@/core/report/report';
-import { SECTION_TITLE, WARRANTY_TITLE } from '@/core/report/titles';
+import { BARS_READ, SECTION_TITLE, WARRANTY_TITLE } from '@/core/report/titles';
 import { say } from '@/core/wording/say';
 import { sayReport } from '@/core/report/sayReport';
 import { FigureView } from '@/ui/FigureView';
@@ -112,6 +112,11 @@ function Measured({ palette, page: { checks, others, form, measured } }: Measure
             <Check key={check.name} palette={palette} check={check} isFull={form === 'full'} />
           ))}
         </View>
+      ) : null}
+      {checks.some(({ before, bar }) => before !== '' && bar !== null) ? (
+        <Words size="note" tone="muted">
+          {BARS_READ}
+        </Words>
       ) : null}
       {others ? <Words>{others}</Words> : null}
       {measured ? <Words>{measured}</Words> : null}
