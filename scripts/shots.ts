@@ -118,32 +118,41 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'report-phone',
-    path: '/job/demo-job-hm-0409/report',
+    name: 'prove-phone',
+    path: '/job/demo-job-hm-0412/prove',
     viewport: PHONE,
-    ready: /Pump report/,
+    ready: /Not tested yet/,
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Start: hot idle' }).click();
+      await page.getByText(/ 4\d s so far\./).waitFor({ timeout: 90_000 });
+      await page.getByRole('button', { name: 'Stop the run' }).click();
+      await page.getByText(/^Steady: /).waitFor();
+    },
+  },
+  // After the run of its test.
+  {
+    name: 'report-wide',
+    path: '/shop/heading',
+    viewport: WIDE,
+    ready: /What stands over|stand over every report/,
+    then: async (page) => {
+      await page.getByLabel('Name', { exact: true }).fill('Highmoor Winter Depot · Pump shop');
+      await page.getByLabel('Address').fill('Depot Road, Highmoor');
+      await page.getByRole('button', { name: 'Save', exact: true }).click();
+      await page.getByRole('button', { name: 'Saved' }).waitFor();
+      await page.goto('/job/demo-job-hm-0412/report');
+      await page.getByRole('radio', { name: 'For the owner' }).click();
+      await page
+        .getByText(/^On a simulated|Tested at/)
+        .first()
+        .waitFor();
+    },
   },
   {
     name: 'sheet-wide',
     path: '/sheets/demo-sheet-veltrane-t6',
     viewport: WIDE,
     ready: /Limits: New/,
-  },
-  // Last of those that look at this job: it changes it.
-  {
-    name: 'work-phone',
-    path: '/job/demo-job-hm-0398/measure',
-    viewport: PHONE,
-    ready: /Floor tilt/,
-    then: async (page) => {
-      await page.getByRole('button', { name: /^End clearance, drive gear/ }).click();
-      await page.getByRole('button', { name: 'Back to Measure' }).click();
-      await page.getByRole('button', { name: 'Record work done' }).click();
-      await page.getByRole('radio', { name: 'Faced off' }).click();
-      await page.getByRole('textbox', { name: /^Removed/ }).fill('0.02');
-      await page.getByRole('button', { name: 'Save', exact: true }).click();
-      await page.getByText(/before work/).waitFor();
-    },
   },
   {
     name: 'import-phone',
