@@ -27,13 +27,12 @@ export function heading(w: Writer, { head }: PageAround): void {
   const width = w.right - side - left;
   w.at(head.tag, 11, w.right, top + 4.5, { strong: true, width: side }, 'right');
   w.at(head.dates, 8.5, w.right, top + 9, { muted: true, width: side + 10 }, 'right');
-  if (head.name !== '') w.at(head.name, 13, left, top + 5, { strong: true, width });
-  head.address.slice(0, 2).forEach((line, i) => {
-    w.at(line, 8.5, left, top + 9.5 + 4 * i, { muted: true, width: width - 12 });
-  });
-  const lines = Math.min(2, head.address.length);
-  const low = Math.max(head.picture === '' ? 0 : PICTURE.height, lines > 1 ? 14.5 : 11);
-  w.y = top + low + 1.5;
+  let low = w.block(head.name, 13, left, top + 5, { strong: true, width });
+  // Beside the days there is less room.
+  const address = { muted: true, width: width - 12 };
+  for (const line of head.address) low = w.block(line, 8.5, left, low - 0.6, address) + 0.6;
+  const high = Math.max(head.picture === '' ? 0 : PICTURE.height, low - top - 3, 10);
+  w.y = top + high + 1.5;
   w.rule(w.y, 0.5);
   w.gap(4);
 }
@@ -77,8 +76,8 @@ function signature(w: Writer, one: PageSignature, x: number, width: number, top:
     drawStrokes(w.pdf, drawn, scale, { x, y: top });
   } else if (one.name !== '') w.at(one.name, 13, x, line - 2, { width });
   w.rule(line, 0.3, undefined, x, x + width);
-  w.at(one.words, 8.5, x, line + 4 * w.share, { muted: true, width });
-  if (one.since) w.at(one.since, 8.5, x, line + 7.6 * w.share, { width });
+  const low = w.block(one.words, 8.5, x, line + 4 * w.share, { muted: true, width });
+  w.block(one.since, 8.5, x, low, { width });
 }
 
 /** Writes what stands at the foot of the last page: who signs, and what stands beneath it all. */

@@ -94,6 +94,14 @@ export class Writer {
     this.pdf.text(line, x, y, align ? { align } : {});
   }
 
+  /** Writes words at a place on as many lines as they take, without going on; returns the base of the line after them. */
+  block(words: string, size: number, x: number, y: number, look: Look & { width: number }): number {
+    const lines = words === '' ? [] : this.lines(words, size, look.width, look);
+    this.style(size, look);
+    lines.forEach((line, i) => this.pdf.text(line, x, y + i * this.stepOf(size)));
+    return y + lines.length * this.stepOf(size);
+  }
+
   text(words: string, size: number, look: Look = {}): void {
     const step = this.stepOf(size);
     for (const line of this.lines(words, size, look.width ?? this.width, look)) {
