@@ -57,7 +57,8 @@ const latestOf = (moments: readonly (string | undefined)[]): string =>
 function lastTouched(job: Job): string {
   const { strip, findings, also, readings, operations } = ledgerOf(job);
   const lists = [strip, findings, also, job.photos, readings, operations];
-  return latestOf([job.createdAt, job.closed?.at, ...lists.map((list) => list.at(-1)?.at)]);
+  const last = job.journal.at(-1)?.at;
+  return latestOf([job.createdAt, job.closed?.at, last, ...lists.map((list) => list.at(-1)?.at)]);
 }
 
 /** Returns what is to be done next, by its name: what comes before the instruments until the first reading. */

@@ -1,10 +1,12 @@
 import { causesOn } from '../causes/answer';
 import { causeName } from '../causes/sayCauses';
+import { deliveredBands } from '../flow/answer';
 import { dutyFlow, flowBasis } from '../flow/overview';
 import type { State } from '../guidance/evaluator';
 import { condemnedIn } from '../inspect/looking';
 import { quoteOf } from '../journal/signed';
 import { ownerName, pumpOf } from '../pumps/registry';
+import { formatFlow } from '../quantity/flow';
 import { formatWithUnit } from '../quantity/format';
 import { capital, lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
@@ -13,7 +15,8 @@ import type { Job } from '../records/job';
 import type { Shop } from '../records/shop';
 import { workListOf, type ListedStep } from '../rework/decision/worklist';
 import { operationOf } from '../rework/operations/operations';
-import { deliversWords } from '../wording/flow';
+import { bandWords } from '../wording/flowFigures';
+import { sayFlow } from '../wording/sayFlow';
 import { dateText } from '../wording/date';
 import { sumWords } from '../wording/money';
 import { listed, paragraph, sentence } from '../wording/say';
@@ -108,12 +111,29 @@ export function quoteWords(quote: QuoteEntry | null, money: Money): string {
   );
 }
 
+/** Draws of the pump that the flow of a quote is made of: a page waits for them. */
+const DRAWING = { seed: 1, draws: 1000 } as const;
+
+/** Says what a pump goes on giving at hot idle, and what its circuits want; empty where nobody can say, or measured no gap. */
+function givesWords(job: Job, state: State, unit: ShopUnit): string {
+  const basis = flowBasis(job, state);
+  const { at, flow, unmeasured, demand_lpm } = dutyFlow(basis, 'idle');
+  if (!flow || unmeasured === 1) return '';
+  const [band] = deliveredBands(basis.subject, [at], basis.factor, DRAWING) ?? [];
+  if (!band) return '';
+  const text = bandWords(band, unit);
+  return sayReport('report.gives', {
+    flow:
+      demand_lpm === null
+        ? text
+        : sayFlow('flow.wants', { text, demand: formatFlow(demand_lpm, unit) }),
+  });
+}
+
 /** Lists what happens to a pump on which nothing is done: what stays out, what it gives, what stays in, what comes back. */
 export function nothingLines(job: Job, state: State, unit: ShopUnit): string[] {
   const judged = state.characteristics.filter(({ limits }) => limits !== null);
   const out = judged.filter(({ verdict }) => verdict === 'out');
-  const basis = flowBasis(job, state);
-  const idle = dutyFlow(basis, 'idle');
   const owners = condemnedIn(job).map((surface) => lower(ownerName(job.sheet, surface)));
   const { shown, settled } = causesOn(job, state.characteristics);
   const [cause] = shown;
@@ -121,7 +141,7 @@ export function nothingLines(job: Job, state: State, unit: ShopUnit): string[] {
     out.length > 0
       ? sayReport('report.staysOut', { count: out.length, names: capital(namesOf(out)) })
       : '',
-    idle.flow && idle.unmeasured < 1 ? deliversWords(idle, null, unit) : '',
+    givesWords(job, state, unit),
     owners.length > 0
       ? sayReport('report.staysIn', { names: capital(listed([...new Set(owners)])) })
       : '',

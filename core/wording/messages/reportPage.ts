@@ -75,6 +75,7 @@ export const REPORT_PAGE = {
     '{state, select, asked {Asked on {day}.} approved {Approved by {name} on {day}.} other {Declined by {name} on {day}.}}',
   'report.staysOut':
     '{count, plural, one {{names} stays out of its limits, and wears on.} other {{names} stay out of their limits, and wear on.}}',
+  'report.gives': 'At hot idle it gives {flow}.',
   'report.staysIn': '{names}: condemned by eye, and stays in.',
   'report.comesBack': 'What made it fail stays, and brings it back: {cause}.',
   'report.nothingOut': 'Nothing that was looked at or measured is out of its limits.',
