@@ -46,6 +46,7 @@ const SCREENS = [
   ['the shop', '/shop', /Leaf set/],
   ['instruments', '/shop/instruments', /Leaf sets/],
   ['house rules', '/shop/rules', /Guarded/],
+  ['heading of reports', '/shop/heading', /stand over every report/],
   ['operations', '/shop/operations', /A day down/],
   ['spares', '/shop/spares', /All plans together/],
   ['studies', '/shop/studies', /A new study/],
