@@ -29,6 +29,7 @@ const CORE = [
   'assembly',
   'causes',
   'prove',
+  'history',
   'report',
   'commands',
   'paper',

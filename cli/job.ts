@@ -1,8 +1,8 @@
 import type { Assessment } from '../core/assessment/assessment';
+import { toldReach } from '../core/assessment/told';
+import { leftAt } from '../core/history/visit';
 import { stateOf } from '../core/guidance/evaluator';
 import { InputError } from '../core/errors';
-import { endsAt, type Estimate } from '../core/metrology/estimate';
-import { COVERAGE } from '../core/metrology/normal';
 import { pumpOf } from '../core/pumps/registry';
 import type { Job } from '../core/records/job';
 import { bench } from './file';
@@ -18,32 +18,20 @@ export function jobIn(file: object): Job {
   throw new InputError('file.jobs', 'not-one-job', 'A file with one job is wanted.');
 }
 
-/** A value is told as ± 2u, also the extreme of several: the smallest does not reach over the largest. */
-const TOLD = { below: COVERAGE, above: COVERAGE };
-
-const interval = (e: Estimate) => {
-  const [lo_mm, hi_mm] = endsAt(e, TOLD);
-  return { lo_mm, hi_mm: Number.isFinite(hi_mm) ? hi_mm : null };
-};
-
-const range = (e: { smallest: Estimate | null; largest: Estimate | null } | null) =>
-  e?.smallest && e.largest
-    ? { smallest: interval(e.smallest), largest: interval(e.largest) }
-    : null;
-
-function characteristic(a: Assessment) {
+const characteristicOf = (job: Job) => (a: Assessment) => {
   return {
     id: a.characteristic.id,
     name: a.characteristic.name,
     lower_mm: a.limits?.lower_mm ?? null,
     upper_mm: a.limits?.upper_mm ?? null,
-    now: range(a),
-    before: range(a.before),
-    predicted: range(a.predicted),
+    now: toldReach(a),
+    // Where nothing was done to it yet, it is how it left the visit before.
+    before: toldReach(a.before) ?? leftAt(job, a),
+    predicted: toldReach(a.predicted),
     verdict: a.limits ? a.verdict : 'recorded',
     probability: a.probability,
   };
-}
+};
 
 /** Returns every value that is known of the pump in a file of one job. */
 export function assessFile(file: object) {
@@ -51,7 +39,7 @@ export function assessFile(file: object) {
   const { characteristics, dimensions } = stateOf(job);
   const parts = new Map(pumpOf(job.sheet).dimensions.map((d) => [d.id, d.part]));
   return {
-    characteristics: characteristics.map(characteristic),
+    characteristics: characteristics.map(characteristicOf(job)),
     dimensions: [...dimensions].map(([id, quantity]) => ({
       id,
       part: parts.get(id) ?? null,

@@ -1,3 +1,4 @@
+import { DEMO_ID } from '../core/schema/fields';
 import { say } from '../core/wording/say';
 import { idsOf, type Kind } from './opened';
 import type { Outcome } from './transfer/desk';
@@ -35,9 +36,6 @@ export async function openDemo(): Promise<void> {
 /** The kinds of record that the demo has. */
 export const DEMO_KINDS = ['job', 'sheet', 'part'] as const satisfies readonly Kind[];
 export type DemoKind = (typeof DEMO_KINDS)[number];
-
-/** Every record of the demo has an id that begins so. */
-export const DEMO_ID = 'demo-';
 
 /** How many records of the demo are here. */
 export type DemoCount = Readonly<Record<DemoKind, number>>;

@@ -3,8 +3,10 @@ import type { Assessment } from '../core/assessment/assessment';
 import { lookedAt } from '../core/inspect/looking';
 import { stripped } from '../core/inspect/stripping';
 import { isWaiting } from '../core/journal/signed';
-import { proofsIn } from '../core/journal/tested';
+import { lookedAgainOn } from '../core/journal/again';
+import { wentOutOn } from '../core/journal/comebacks';
 import { ledgerOf } from '../core/journal/ledger';
+import { outstanding } from '../core/journal/ordered';
 import { worstVerdict } from '../core/assessment/summary';
 import { letGo } from '../core/guidance/next';
 import { gapsOf, type Gaps } from '../core/guidance/shopPast';
@@ -31,6 +33,12 @@ export interface JobSummary {
   readonly waiting: boolean;
   /** The next day on which somebody looks at it again; null where nobody said. */
   readonly again: string | null;
+  /** Whether something that was ordered for it has not come. */
+  readonly parts: boolean;
+  /** The day on which it went out; null while it did not. */
+  readonly out: string | null;
+  /** Entries in its journal: so much has been written down. */
+  readonly entries: number;
   readonly stage: Stage;
   readonly createdAt: string;
   readonly lastAt: string;
@@ -75,14 +83,6 @@ export function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluato
 /** What is worked out of a job's readings for lists; as it is here before anybody has. */
 const UNJUDGED = { open: 0, judged: 0, worst: 'open', nextStep: '', gaps: null } as const;
 
-/** Returns the next day on which a pump is looked at again: a check that was put off, or the next look; null where nobody said. */
-function againOn(job: Job): string | null {
-  if (job.closed) return null;
-  const put = proofsIn(job).flatMap(({ answer, due }) => (answer === 'later' && due ? [due] : []));
-  const days = [...put, ...(job.paper.nextDay ? [job.paper.nextDay] : [])];
-  return days.sort()[0] ?? null;
-}
-
 /** Returns what lists show of a job before its readings are judged. */
 export function headlineOf(job: Job): JobSummary {
   return {
@@ -96,7 +96,10 @@ export function headlineOf(job: Job): JobSummary {
     due: job.due,
     closed: job.closed?.why ?? null,
     waiting: isWaiting(job),
-    again: againOn(job),
+    again: lookedAgainOn(job),
+    parts: outstanding(job).length > 0,
+    out: wentOutOn(job),
+    entries: job.journal.length,
     stage: job.stage,
     createdAt: job.createdAt,
     lastAt: latestOf([job.createdAt, job.closed?.at, job.journal.at(-1)?.at]),
@@ -132,6 +135,9 @@ export const unreadableSummary = (id: string): JobSummary => ({
   closed: null,
   waiting: false,
   again: null,
+  parts: false,
+  out: null,
+  entries: 0,
   stage: 'tag',
   createdAt: '',
   lastAt: '',

@@ -17,6 +17,9 @@ export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K]
 export const tracePrefix = (job: string, run?: string): string =>
   `${keyOf('trace', job)}/${run === undefined ? '' : `${run}/`}`;
 
+/** Where what history keeps of a job lies: a cache. */
+export const factsKey = (id: string): string => `facts/${id}`;
+
 /** Where the plans of a job lie as they were worked out last: a cache. */
 export const planKey = (id: string): string => `plan/${id}`;
 
@@ -140,7 +143,14 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
   if (kind !== 'job') return textKeys(kind, id);
   const chunks = await keysUnder(chunkPrefix(id));
   const pieces = (await keysUnder(tracePrefix(id))).flatMap((key) => [key, sealKey(key)]);
-  return [...textKeys(kind, id), planKey(id), ...partKeys(id, 0), ...chunks, ...pieces];
+  return [
+    ...textKeys(kind, id),
+    planKey(id),
+    factsKey(id),
+    ...partKeys(id, 0),
+    ...chunks,
+    ...pieces,
+  ];
 }
 
 /** Where it is kept how often this device wrote a record that went: should it come back, it counts on from there. */

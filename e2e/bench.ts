@@ -37,11 +37,11 @@ export function listen(page: Page, problems: string[]): void {
 
 export { expect };
 
-/** Puts the demo on an empty bench. */
+/** Puts the demo on an empty bench. Half a minute, for a benchmark opens it on a slowed machine. */
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: /Open the demo/ }).click();
-  await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible({ timeout: 30_000 });
 }
 
 /** Opens a job of the bench where it was left: on a wide screen it is chosen in the list first. */

@@ -9,9 +9,9 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
  */
 
 /** Bytes of JavaScript. */
-const ENTRY = 1_731_500;
-const BENCH = 2_102_500;
-const RESUMED = 2_222_500;
+const ENTRY = 1_741_500;
+const BENCH = 2_117_000;
+const RESUMED = 2_240_500;
 
 /** Modules that have run when the first screen is there. */
 const BENCH_MODULES = 710;

@@ -1,6 +1,7 @@
 import { faults } from './axe';
 import { expect, openDemo, pick, test } from './bench';
 import { png } from './picture';
+import { draw } from './sign';
 
 test('a quote waits for the customer on the bench until he answers, under the shop’s own heading', async ({
   page,
@@ -42,11 +43,12 @@ test('a quote waits for the customer on the bench until he answers, under the sh
   await page.getByLabel('Price').fill('a lot');
   await page.getByRole('button', { name: 'Ask the customer' }).click();
   await expect(page.getByText(/^Enter the price as a number/)).toBeVisible();
-  await page.getByLabel('Price').fill('340');
+  // Digits in threes are one figure.
+  await page.getByLabel('Price').fill('1,340');
   await page.getByLabel('Days until it is ready').fill('4');
   await page.getByRole('button', { name: 'Ask the customer' }).click();
   await expect(
-    page.getByText(/^Asked on .* It costs 340 and takes 4 days\.$/).first(),
+    page.getByText(/^Asked on .* It costs 1,340 and takes 4 days\.$/).first(),
   ).toBeVisible();
   await page.reload();
   // What waits for an answer is what the page opens with.
@@ -61,6 +63,10 @@ test('a quote waits for the customer on the bench until he answers, under the sh
   await expect(row).toContainText('Waiting for the customer');
   await expect(row).toContainText('Look at it again');
   await page.goto('/job/demo-job-hm-0412/report');
+  // What the record has no room for is said at its field, and nothing is stored.
+  await page.getByLabel('Who answered').fill('x'.repeat(201));
+  await page.getByRole('button', { name: 'Declined', exact: true }).click();
+  await expect(page.getByText(/^At most 200 characters/)).toBeVisible();
   await page.getByLabel('Who answered').fill('Bo R.');
   await page.getByRole('button', { name: 'Declined', exact: true }).click();
   await expect(page.getByText(/^Declined by Bo R\. on /).first()).toBeVisible();
@@ -70,4 +76,28 @@ test('a quote waits for the customer on the bench until he answers, under the sh
   await expect(page.getByText(/^Approved by Bo R\. on /).first()).toBeVisible();
   await page.goto('/');
   await expect(row).not.toContainText('Waiting for the customer');
+});
+
+test('a signature stays in its field when the phone is turned', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0416/report');
+  await page.getByRole('button', { name: /^The rebuilder/ }).click();
+  const inked = () =>
+    page
+      .getByRole('img', { name: /^Field to sign in/ })
+      .locator('canvas')
+      .evaluate((canvas: HTMLCanvasElement) => {
+        const drawn = canvas.getContext('2d')?.getImageData(0, 0, canvas.width, canvas.height);
+        return drawn ? drawn.data.some((value) => value > 0) : false;
+      });
+  expect(await inked()).toBe(false);
+  await draw(page);
+  expect(await inked()).toBe(true);
+  await page.setViewportSize({ width: 844, height: 390 });
+  await expect.poll(inked).toBe(true);
+  await page.getByRole('button', { name: 'Clear the field' }).click();
+  expect(await inked()).toBe(false);
+  await draw(page);
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await expect(page.getByText(/^Examined by .*, /).first()).toBeVisible();
 });

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { expect } from './bench';
 
 /** Draws a wave with the mouse in the field for a signature. */
-async function draw(page: Page): Promise<void> {
+export async function draw(page: Page): Promise<void> {
   const field = page.getByRole('img', { name: /^Field to sign in/ });
   await field.scrollIntoViewIfNeeded();
   const { x, y, width, height } = (await field.boundingBox())!;
@@ -49,7 +49,7 @@ export async function proveAndSign(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
   await expect(page.getByRole('button', { name: /^The customer: signed by Bo R\./ })).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/^Received: Bo R\., /).first()).toBeVisible();
+  await expect(page.getByText(/^Received by Bo R\., /).first()).toBeVisible();
   await page.getByRole('radio', { name: 'For the owner' }).click();
   const made = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF' }).click();

@@ -85,10 +85,10 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'decide-phone',
-    path: '/job/demo-job-hm-0423/decide',
+    name: 'history-phone',
+    path: '/job/demo-job-hm-0423/history?of=face-drive',
     viewport: PHONE,
-    ready: /A new pump:/,
+    ready: /of our/,
   },
   {
     name: 'decide-wide',

@@ -1,7 +1,7 @@
-import { replace, voidWhere } from '../journal/commands';
+import { replace } from '../journal/commands';
 import type { CauseEntry } from '../records/entries/cause';
 import type { Job } from '../records/job';
-import type { Command } from './command';
+import { takenBack, type Command } from './command';
 
 /** Notes what a person says of a cause; it takes the place of what was said of that cause before. */
 export const sayCause =
@@ -14,11 +14,5 @@ export const sayCause =
     );
 
 /** Takes back what was said of a cause. */
-export const unsayCause =
-  (cause: string): Command =>
-  (job, { at, by }) =>
-    voidWhere(job, (item) => item.kind === 'cause' && item.cause === cause, {
-      at,
-      by,
-      why: 'taken back',
-    });
+export const unsayCause = (cause: string): Command =>
+  takenBack((item) => item.kind === 'cause' && item.cause === cause);

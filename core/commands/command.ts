@@ -1,4 +1,6 @@
 import { dequal } from 'dequal';
+import { voidWhere } from '../journal/commands';
+import type { Item } from '../records/entry';
 import type { Job } from '../records/job';
 
 /** Describes what stands on everything that somebody writes down. */
@@ -44,6 +46,12 @@ export function after(job: Job, seen: Job | null, command: Command, made: Stamp)
   if (stands && seen && seen !== job && !dequal(stands(job), stands(seen))) throw new Overtaken();
   return command(job, made);
 }
+
+/** Returns a command that takes back what is meant and counts: it stays in the journal. */
+export const takenBack =
+  (meant: (item: Item) => boolean): Command =>
+  (job, { at, by }) =>
+    voidWhere(job, meant, { at, by, why: 'taken back' });
 
 /** Returns what stands on one of several things that are written down at once. */
 export const stampOf = (made: Stamp, index: number): Stamp => ({

@@ -64,6 +64,7 @@ export const dropWorkList: Command = standing(onWorkList, (job, { at, by }) => {
  *
  * @param amount_mm the amount really taken, over zero; null where nobody measured it, or there is none
  * @param u_mm standard uncertainty of that amount
+ * @param make the maker of what was put in; empty where nobody said
  */
 export const workEntriesFor = (
   offer: Offer,
@@ -71,6 +72,7 @@ export const workEntriesFor = (
   amount_mm: number | null,
   u_mm: number,
   made: Stamp,
+  make = '',
 ): WorkEntry[] =>
   offer.works.map(({ part, work, moves }, i) => ({
     ...stampOf(made, i),
@@ -79,6 +81,7 @@ export const workEntriesFor = (
     work,
     step,
     piece: null,
+    make: work === 'exchanged' ? make : '',
     remark: '',
     changes: moves.map(({ dimension, perMm }) => {
       const moved = perMm !== null && amount_mm !== null;
@@ -96,10 +99,11 @@ export const carryOut = (
   step: string | null,
   amount_mm: number | null,
   u_mm: number,
+  make = '',
 ): Command =>
   standing(
     step === null ? onWorkOf(offer.works.map(({ part }) => part)) : onStep(step),
-    (job, made) => record(job, ...workEntriesFor(offer, step, amount_mm, u_mm, made)),
+    (job, made) => record(job, ...workEntriesFor(offer, step, amount_mm, u_mm, made, make)),
   );
 
 /** Takes back what was carried out of a step of the work list. */

@@ -1,9 +1,9 @@
-import { record, replace, voidWhere } from '../journal/commands';
+import { record, replace } from '../journal/commands';
 import type { QuoteEntry } from '../records/entries/quote';
 import type { SignedEntry, Signer } from '../records/entries/signed';
 import type { Job } from '../records/job';
 import type { JobPaper } from '../records/paper';
-import type { Command } from './command';
+import { takenBack, type Command } from './command';
 
 /** Signs the report as it stands: it takes the place of what the same person signed before. */
 export const sign =
@@ -17,14 +17,8 @@ export const sign =
     );
 
 /** Takes a signature back. */
-export const unsign =
-  (as: Signer): Command =>
-  (job, { at, by }) =>
-    voidWhere(job, (item) => item.kind === 'signed' && item.as === as, {
-      at,
-      by,
-      why: 'taken back',
-    });
+export const unsign = (as: Signer): Command =>
+  takenBack((item) => item.kind === 'signed' && item.as === as);
 
 /** Describes a quote that was given or answered, before who and when. */
 export type QuoteSaid = Omit<QuoteEntry, 'kind' | 'id' | 'at' | 'by' | 'voided'>;
@@ -36,14 +30,8 @@ export const noteQuote =
     record(job, { ...made, kind: 'quote', ...said });
 
 /** Takes the last word on the quote back: the one before it holds again. */
-export const dropQuote =
-  (id: string): Command =>
-  (job, { at, by }) =>
-    voidWhere(job, (item) => item.kind === 'quote' && item.id === id, {
-      at,
-      by,
-      why: 'taken back',
-    });
+export const dropQuote = (id: string): Command =>
+  takenBack((item) => item.kind === 'quote' && item.id === id);
 
 /** Says what goes on the report of a job. */
 export const onPaper =

@@ -72,6 +72,7 @@ describe('a gear set from the shelf', () => {
       changes: [{ dimension: dimensionId('drive-width'), by_mm: -0.01, u_mm: 0.001 }],
       step: null,
       piece: null,
+      make: '',
       remark: '',
     };
     const { voided: _, ...entry } = ground;

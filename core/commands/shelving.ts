@@ -62,6 +62,7 @@ export const fitFromShelf = (piece: ShelfPart, step: string | null = null): Comm
         work: 'exchanged',
         changes: [],
         step,
+        make: piece.make,
         remark: '',
         piece: { id, label, sizes: own },
       };

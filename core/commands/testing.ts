@@ -1,9 +1,9 @@
-import { replace, voidWhere } from '../journal/commands';
+import { replace } from '../journal/commands';
 import type { ProofEntry } from '../records/entries/proof';
 import type { TestEntry } from '../records/entries/tested';
 import type { Job } from '../records/job';
 import type { TestPoint } from '../records/testing';
-import type { Command } from './command';
+import { takenBack, type Command } from './command';
 
 /** Describes a step as it was run, before who and when. */
 export type TestSaid = Omit<TestEntry, 'kind' | 'id' | 'at' | 'by' | 'voided'>;
@@ -21,14 +21,8 @@ export const noteTest =
     );
 
 /** Takes a test back; its run is kept. */
-export const dropTest =
-  (id: string): Command =>
-  (job, { at, by }) =>
-    voidWhere(job, (item) => item.kind === 'test' && item.id === id, {
-      at,
-      by,
-      why: 'taken back',
-    });
+export const dropTest = (id: string): Command =>
+  takenBack((item) => item.kind === 'test' && item.id === id);
 
 /** Notes what a check without a bench showed; null takes it back. */
 export const noteProof =
@@ -38,11 +32,7 @@ export const noteProof =
   ): Command =>
   (job, made) =>
     said === null
-      ? voidWhere(job, (item) => item.kind === 'proof' && item.check === check, {
-          at: made.at,
-          by: made.by,
-          why: 'taken back',
-        })
+      ? takenBack((item) => item.kind === 'proof' && item.check === check)(job, made)
       : replace<Job, ProofEntry>(
           job,
           { ...made, kind: 'proof', check, ...said },

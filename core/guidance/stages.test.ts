@@ -1,3 +1,4 @@
+import { sign } from '../commands/reporting';
 import { record } from '../journal/commands';
 import { AT, JOB, sized, withReadings } from '../testing/readings';
 import { jobWithSizes } from '../testing/worked';
@@ -50,6 +51,16 @@ describe('the stages of a job', () => {
     const done = signOff([signed])(planned, made);
     expect(standings(done).decide).toBe('done');
     expect(nextStage(standings(done))).toBe('build');
+    const byWhom = sign({ as: 'rebuilder', name: 'Ivo K.', strokes: '' })(done, {
+      ...made,
+      id: 'signed',
+    });
+    expect(standings(byWhom)).toMatchObject({ build: 'skipped', report: 'done' });
+    // What was signed before the last change is to be signed again.
+    expect(
+      standings(record(byWhom, { ...made, id: 'later', kind: 'plan', steps: [], remark: '' }))
+        .report,
+    ).toBe('work');
     const closed = { ...done, closed: { at: AT, by: '', why: 'handed over' } };
     expect(standings(closed)).toMatchObject({ build: 'skipped', prove: 'skipped', report: 'done' });
     expect(nextStage(standings(closed))).toBe('report');

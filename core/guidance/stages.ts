@@ -2,6 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import { lookedAt } from '../inspect/looking';
 import { stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
+import { signaturesOf } from '../journal/signed';
 import { proofsIn, testsIn, testsNow } from '../journal/tested';
 import type { Item } from '../records/entry';
 import { type Job } from '../records/job';
@@ -50,6 +51,14 @@ function provenFar(job: Job): Progress {
   };
 }
 
+/** Tells how far the report is: it is done where the rebuilder signed it as it is, or the pump was given up. */
+function reportFar(job: Job): Progress {
+  const all = signaturesOf(job);
+  const isSigned = all.some(({ entry, isOvertaken }) => entry.as === 'rebuilder' && !isOvertaken);
+  const isGivenUp = job.closed !== null;
+  return { begun: isGivenUp || all.length > 0, whole: isGivenUp || isSigned };
+}
+
 /** Returns how far each stage is. */
 function progressOf(
   job: Job,
@@ -82,7 +91,7 @@ function progressOf(
     decide: { begun: signed || counting(ledger.plans).length > 0, whole: signed },
     build: { begun: isBuildBegun(job), whole: isBuilt },
     prove: provenFar(job),
-    report: { begun: job.closed !== null, whole: job.closed !== null },
+    report: reportFar(job),
   };
 }
 

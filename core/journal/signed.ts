@@ -7,14 +7,14 @@ import { ledgerOf } from './ledger';
 
 type Journal = Pick<Job, 'journal'>;
 
-/** A signature, and whether something was noted on the job since: what was signed then is not what stands there now. */
+/** Holds a signature, and whether something was noted on the job since: what was signed then is not what stands there now. */
 export interface Signature {
   readonly entry: SignedEntry;
   readonly isOvertaken: boolean;
 }
 
 /** Lists the kinds of entry after which a report says what it said before. */
-const ON_PAPER: ReadonlySet<EntryKind> = new Set(['signed', 'quote', 'order']);
+const ON_PAPER: ReadonlySet<EntryKind> = new Set(['signed', 'quote', 'order', 'comeback']);
 
 /** Tells whether an entry is about nothing but what is on paper: it is one of those, or strikes them. */
 function isOnPaper(journal: Journal['journal'], entry: Journal['journal'][number]): boolean {

@@ -37,6 +37,11 @@ export const testsNow = (job: Journal): readonly Tested[] => testsIn(job).filter
 export const isTestOvertaken = (job: Journal): boolean =>
   testsNow(job).length === 0 && testsEver(job).some(saysFlow);
 
+/** Tells whether the pump as it is now was proven: a test says a flow, or a check without a bench came out. */
+export const isProven = (job: Journal): boolean =>
+  testsNow(job).length > 0 ||
+  proofsIn(job).some(({ answer }) => answer === 'good' || answer === 'bad');
+
 /** Lists what checks without a bench showed of the pump as it is now; what is to be done later, and why it is not tested, stands whatever was done. */
 export function proofsIn(job: Journal): readonly ProofEntry[] {
   const isNow = sinceWork(job);

@@ -31,6 +31,9 @@ export const COVERAGE = 2;
  */
 export const normalBeyond = (share: number): number => -normal.inv(share, 0, 1);
 
+/** Counts the standard deviations of a normal distribution within which 95 of 100 lie. */
+export const WITHIN_95 = normalBeyond(0.025);
+
 /** Describes what lies beyond the coverage factor on one side. */
 const TAIL = 1 - shareBelow(COVERAGE);
 

@@ -2,16 +2,16 @@ import type { Limits } from '../metrology/interval';
 import { ends, type Estimate } from '../metrology/estimate';
 import type { LengthKind } from '../quantity/units';
 
-/** Room left beyond the last thing that is shown, as a share of the scale. */
+/** Leaves so much room beyond the last thing that is shown, as a share of the scale. */
 const ROOM = 0.25;
 
 /** A reading this many times the limit runs off the end of the scale, with an arrow: it does not squeeze the rest. */
 const MOST = 6;
 
-/** The scale where neither a limit nor a reading gives one, in mm. */
+/** Gives the length of the scale where neither a limit nor a reading gives one, in mm. */
 const BLANK_MM = 0.1;
 
-/** What a bar shows, in mm. */
+/** Gives the ends of what a bar shows, in mm. */
 export interface BarScale {
   readonly from_mm: number;
   readonly to_mm: number;

@@ -17,20 +17,20 @@ export const INKS = [
 ] as const;
 export type Ink = (typeof INKS)[number];
 
-/** A stroke or an area of a figure. */
+/** Describes a stroke or an area of a figure. */
 export interface Mark {
-  /** An SVG path in the figure's own units. */
+  /** Holds an SVG path in the figure's own units. */
   readonly path: string;
   readonly fill?: Ink;
   readonly line?: Ink;
-  /** Width of the line, in the figure's own units. */
+  /** Gives the width of the line, in the figure's own units. */
   readonly width?: number;
   readonly isDashed?: boolean;
-  /** Drawn so thin that what lies beneath shows. */
+  /** Says that it is drawn so thin that what lies beneath shows. */
   readonly isFaint?: boolean;
 }
 
-/** A word in a figure, on its base line. */
+/** Describes a word in a figure, on its base line. */
 export interface FigureWord {
   readonly text: string;
   readonly x: number;
@@ -39,15 +39,15 @@ export interface FigureWord {
   readonly ink: Ink;
 }
 
-/** A drawing as plain data: what is drawn first lies beneath. */
+/** Holds a drawing as plain data: what is drawn first lies beneath. */
 export interface Figure {
-  /** Where its upper left corner lies. */
+  /** Says where its upper left corner lies. */
   readonly left: number;
   readonly top: number;
   readonly width: number;
   readonly height: number;
   readonly marks: readonly Mark[];
   readonly words: readonly FigureWord[];
-  /** Size of its words, in its own units. */
+  /** Gives the size of its words, in its own units. */
   readonly type: number;
 }

@@ -5,19 +5,19 @@ import type { LengthKind } from '../quantity/units';
 import { barScale } from './barScale';
 import type { Figure, Mark } from './figure';
 
-/** Where things lie on the bar of a line, in its own units. */
+/** Places things on the bar of a line, in its own units. */
 const BAR = { width: 100, height: 10.5, side: 3, top: 1, base: 9.5 } as const;
-/** How high what is known lies over the line, and how high it is. */
+/** Places what is known over the line, and says how high it is. */
 const KNOWN = { top: 3, height: 3.6 } as const;
 const MIDDLE = KNOWN.top + KNOWN.height / 2;
-/** What is narrower is drawn so wide. */
+/** Draws what is narrower so wide. */
 const LEAST = 1.4;
 
-/** What a gap bar shows. */
+/** Holds what a gap bar shows. */
 export interface GapShown {
   readonly limits: Limits | null;
   readonly known: Extremes | null;
-  /** As it came; null where it is as it came. */
+  /** Holds it as it came; null where it is as it came. */
   readonly before: Extremes | null;
   readonly kind: LengthKind;
 }
@@ -25,7 +25,7 @@ export interface GapShown {
 const box = (from: number, to: number, top: number, height: number): string =>
   `M${from.toFixed(2)} ${top}H${to.toFixed(2)}V${top + height}H${from.toFixed(2)}Z`;
 
-/** How the marks of a figure look. */
+/** Says how a mark of a figure looks. */
 type Look = Omit<Mark, 'path'>;
 
 /** Draws one end of what is known: what the leaves prove from end to end, a value as a block. */
@@ -70,7 +70,7 @@ function rangeMarks(
 
 const SOLID: Look = { fill: 'brass' };
 const FAINT: Look = { fill: 'brass', isFaint: true };
-/** What was is hollow, over the paper. */
+/** Draws what was hollow, over the paper. */
 const HOLLOW: Look = { fill: 'paper', line: 'brass', width: 0.6 };
 
 /**

@@ -2,7 +2,7 @@ import type { Outline } from '../pumps/family';
 import type { Figure } from './figure';
 import { SHAPE_INK } from './shapeInk';
 
-/** Room round a pump, as a share of its size: its lines have a width. */
+/** Leaves room round a pump, as a share of its size: its lines have a width. */
 const ROOM = 1.01;
 
 /**

@@ -2,7 +2,7 @@ import { ticks as ticksOf } from 'd3-array';
 import { soundPlaces } from '../trace/outliers';
 import type { Sample } from '../trace/sample';
 
-/** The frame of a chart of a run: its size, and the room for words at its edges. */
+/** Describes the frame of a chart of a run: its size, and the room for words at its edges. */
 export interface RunFrame {
   readonly width: number;
   readonly height: number;
@@ -13,18 +13,18 @@ export interface RunFrame {
 
 /** Places moments and flows on the chart, and moments back from where they lie. */
 export interface RunScale {
-  /** In seconds. */
+  /** Gives the end of the run, in seconds. */
   readonly end_s: number;
   readonly x: (t_s: number) => number;
-  /** Of a flow in l/min. */
+  /** Places a flow in l/min. */
   readonly y: (lpm: number) => number;
   readonly timeAt: (x: number) => number;
 }
 
 const TICKS = 4;
-/** Room over the highest figure. */
+/** Leaves room over the highest figure. */
 const ROOM = 1.12;
-/** A run is drawn over so long at least, in seconds. */
+/** Draws a run over so long at least, in seconds. */
 const SHORTEST_s = 10;
 
 /** Returns the scale of a chart of a run; what is rubbish does not squeeze the rest. */

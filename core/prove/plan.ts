@@ -121,8 +121,12 @@ export const isProvenByFlow = ({ family }: Pick<OfJob['sheet'], 'family'>): bool
   family !== 'vacuum-vane';
 
 /**
- * Proposes the steps of a test where no sheet has any: those of the test before the teardown, hot idle, and working speed, free and
- * under pressure, since the difference is the slip; of a stack each section alone as well.
+ * Returns the steps at which a pump is tested where its sheet lists none, so that whoever has a stand need not write a plan first:
+ * those of the test before the teardown, since only the same step says what the work changed; hot idle, where its circuits are
+ * hungriest; working speed without and with pressure, whose difference is the slip; each section of a stack alone, since a good one
+ * hides a bad one. A pump that moves air has none.
+ *
+ * @param job with its sheet, and the test before the teardown
  */
 function proposed(job: OfJob): (TestPoint & { readonly from: StepFrom })[] {
   if (!isProvenByFlow(job.sheet)) return [];

@@ -71,6 +71,23 @@ export function formatWithUnit(length_mm: number, kind: LengthKind, shop: ShopUn
 }
 
 /**
+ * Returns a small length finer than gaps are written, with its unit: micrometres, or thousandths of a thou.
+ *
+ * @param length_mm in mm
+ * @param shop the unit that the shop displays
+ * @example
+ * formatFine(0.0021, 'mm'); // '2.1 µm'
+ * formatFine(0.00254, 'thou'); // '0.1 thou'
+ */
+export function formatFine(length_mm: number, shop: ShopUnit): string {
+  const [figure, unit] =
+    shop === 'mm'
+      ? [trimmed(length_mm / MM_PER.um, 1, 1), 'µm']
+      : [trimmed(length_mm / MM_PER.thou, 3, 1), 'thou'];
+  return `${figure} ${unit}`;
+}
+
+/**
  * Returns a length with its sign and unit: `+0.01 mm`, `−0.5 thou`.
  *
  * @param length_mm in mm, of either sign

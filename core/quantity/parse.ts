@@ -171,6 +171,20 @@ export function parseSum(text: string): number | null {
 }
 
 /**
+ * Reads a sum or a count that may be left out: null for nothing, undefined where it is none, below nought or over the most.
+ *
+ * @param text as it was typed
+ * @param most the largest that it may be
+ * @example
+ * countIn('2,980', 1e8); // 2980
+ * countIn('-1', 1e8); // undefined
+ */
+export function countIn(text: string, most: number): number | null | undefined {
+  const value = parseSum(text);
+  return value === null || (value >= 0 && value <= most) ? value : undefined;
+}
+
+/**
  * Reads a length the way people in the trade write it.
  *
  * A unit that is written wins, behind the number or before it: `mm`, `µm`, `63µ`, `microns`, `in.`,

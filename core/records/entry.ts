@@ -9,6 +9,7 @@ import { accept } from './entries/accept';
 import { also } from './entries/also';
 import { build } from './entries/build';
 import { cause } from './entries/cause';
+import { comeback } from './entries/comeback';
 import { decision } from './entries/decision';
 import { finding } from './entries/finding';
 import { operation } from './entries/operation';
@@ -53,6 +54,7 @@ const ENTRY = {
   proof: () => proof,
   signed: () => signed,
   quote: () => quote,
+  comeback: () => comeback,
 } as const;
 
 /** Returns where a reading was made. */

@@ -16,6 +16,7 @@ import { asked, AS_IT_IS, handoverLines } from './handover';
 import { sheetSchema, type Sheet } from './sheet';
 import { EMPTY_TAG, tagFields } from './tag';
 import { jobPaper, PLAIN_PAPER } from './paper';
+import { visit } from './visit';
 import { jobTesting, TESTED_AS_THE_SHEET } from './testing';
 import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
@@ -93,6 +94,8 @@ export const jobSchema = exact({
   asked,
   /** Says what to watch in the first hours, where that is not as the sheet has it; null where it is. */
   handover: handoverLines.nullable().defined(),
+  /** Says which visit of the pump it is, where it was here before; null for the first. */
+  visit: visit.nullable().defined(),
   cursor,
   journal: journalSchema,
 }).test('refers', (job, context) => {
@@ -126,6 +129,7 @@ export const BLANK = {
   paper: PLAIN_PAPER,
   asked: AS_IT_IS,
   handover: null,
+  visit: null,
   cursor: { characteristic: null, way: 'leaf' },
   journal: [],
 } satisfies Partial<Job>;

@@ -3,9 +3,9 @@ export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo' |
 
 /** The version of each kind of record that this code writes. */
 export const VERSION = {
-  job: 17,
+  job: 18,
   sheet: 13,
-  shop: 10,
+  shop: 11,
   study: 2,
   part: 3,
   photo: 1,

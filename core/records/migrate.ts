@@ -5,6 +5,7 @@ import { VERSION, type RecordKind } from './kind';
 import { AS_IT_IS } from './handover';
 import { TESTED_AS_THE_SHEET } from './testing';
 import { NO_REVERSING } from './reversing';
+import { DEMO_ID } from '../schema/fields';
 import { isLoose, type Loose } from './loose';
 import { listIn, refuse } from './migrating';
 import { NO_HEADING } from './heading';
@@ -138,9 +139,6 @@ const shopTo6 = (shop: Loose): Loose => ({
  * records are the demo's.
  */
 
-/** Begins the ids of the records that the demo of earlier versions put on a bench. */
-const DEMO_ID = 'demo-';
-
 const isOfDemo = ({ id }: Loose): boolean => String(id).startsWith(DEMO_ID);
 
 const withDemo = (record: Loose): Loose => (isOfDemo(record) ? { ...record, demo: true } : record);
@@ -223,6 +221,17 @@ const jobTo16 = (job: Loose): Loose => ({
 const jobTo17 = (job: Loose): Loose => ({ ...withSheetOfNow(job), paper: PLAIN_PAPER });
 const shopTo10 = (shop: Loose): Loose => ({ ...shop, heading: NO_HEADING });
 
+/* Version 17 to 18: visits of one pump, whose make a new part is; searches that a shop keeps. */
+const entryTo18 = (entry: Loose): Loose =>
+  entry.kind === 'operation' ? { ...entry, make: '' } : entry;
+
+const jobTo18 = (job: Loose): Loose => ({
+  ...withSheetOfNow(job),
+  visit: null,
+  journal: listIn(job, 'journal').map(entryTo18),
+});
+const shopTo11 = (shop: Loose): Loose => ({ ...shop, searches: [] });
+
 /** A step from one version of a record to the next. */
 type Migration = (record: Loose) => Loose;
 
@@ -245,6 +254,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     14: unchanged,
     15: jobTo16,
     16: jobTo17,
+    17: jobTo18,
   },
   sheet: {
     1: sheetTo2,
@@ -270,6 +280,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     7: shopTo8,
     8: shopTo9,
     9: shopTo10,
+    10: shopTo11,
   },
   study: { 1: unchanged },
   part: { 1: withDemo, 2: partTo3 },

@@ -21,9 +21,14 @@ const jobSince = ({ rules }: { rules?: unknown }) => ({
   handover: null,
   testing: { points: null, fluid: null },
   paper: { photos: [], nextUsed: null, nextDay: null },
+  visit: null,
 });
 
-describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12, 13, 14, 15, 16])(
+/** Returns the journal of a version as it reads now: nobody said whose make a part is. */
+const journalSince = ({ journal }: { readonly journal: readonly object[] }): object[] =>
+  journal.map((entry) => ('work' in entry ? { ...entry, make: '' } : entry));
+
+describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12, 13, 14, 15, 16, 17])(
   'a backup of version %i',
   (version) => {
     it('opens with every record, and judges it as it did', () => {
@@ -174,7 +179,7 @@ describe('a backup of version 6', () => {
       jobs: { journal: object[] }[];
       parts: object[];
     };
-    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
+    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map(journalSince));
     expect(backup.parts).toEqual(
       raw.parts.map((part) => ({ ...part, schema: 3, demo: true, takenBy: null })),
     );
@@ -198,7 +203,7 @@ describe('a backup of version 7', () => {
   };
 
   it('keeps every entry of its journals to the letter', () => {
-    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
+    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map(journalSince));
   });
   it('has the least clearances of the app, says of no sheet what is mounted, and shares no set-up', () => {
     const { shop, sheets, jobs } = backup;
@@ -236,7 +241,7 @@ describe('a backup of version 8', () => {
 
   it('keeps every entry of its journals to the letter', () => {
     const raw = JSON.parse(written('v8/backup')) as { jobs: { journal: object[] }[] };
-    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
+    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map(journalSince));
   });
   it('says of none what is fitted, and asks nothing new of a job that is done', () => {
     for (const { sheet } of backup.jobs) {

@@ -6,7 +6,9 @@ import { assessJob } from '../guidance/evaluator';
 import { buildList, type StepState } from '../assembly/list';
 import { reversalOf } from '../assembly/reversal';
 import { foundOn } from '../causes/found';
+import { comebackOf, wentOutOn } from '../journal/comebacks';
 import { ledgerOf } from '../journal/ledger';
+import { quoteOf, signaturesOf } from '../journal/signed';
 import { readFile } from './readFile';
 
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
@@ -15,8 +17,8 @@ const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 
 /** Says what version 16 has of a sheet of before: nothing of a test. */
 const TEST_SINCE = { testPoints: [], testFluid: null };
 
-/** Says what version 17 has of a job of before: nothing was chosen for its report. */
-const PAPER_SINCE = { paper: PLAIN_PAPER };
+/** Says what versions 17 and 18 have of a job of before: nothing was chosen for its report, and it was never here before. */
+const JOB_SINCE = { paper: PLAIN_PAPER, visit: null };
 
 describe('a backup of version 13', () => {
   const backup = readFile(written('v13/backup'));
@@ -28,7 +30,7 @@ describe('a backup of version 13', () => {
     { build: Record<string, StepState> }
   >;
   const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
-  const since = (job: object) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET, ...PAPER_SINCE });
+  const since = (job: object) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET, ...JOB_SINCE });
 
   it('keeps every field to the letter, and no sheet has a photo', () => {
     expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(since));
@@ -65,7 +67,7 @@ describe('a backup of version 14', () => {
   it('keeps every field to the letter, and nobody has said why a pump failed', () => {
     const jobs = backup.jobs as unknown as Record<string, unknown>[];
     expect(jobs.map(bare)).toEqual(
-      raw.jobs.map((job) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET, ...PAPER_SINCE })),
+      raw.jobs.map((job) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET, ...JOB_SINCE })),
     );
     expect(backup.sheets).toEqual(
       raw.sheets.map((sheet) => ({ ...sheet, ...TEST_SINCE, schema: 13 })),
@@ -90,7 +92,13 @@ describe('a backup of version 15', () => {
   const raw = JSON.parse(written('v15/backup')) as Readonly<
     Record<'jobs' | 'sheets', Record<string, unknown>[]>
   >;
-  const bare = ({ testing: _, paper: ___, sheet: __, ...record }: Record<string, unknown>) => ({
+  const bare = ({
+    testing: _,
+    paper: ___,
+    visit: ____,
+    sheet: __,
+    ...record
+  }: Record<string, unknown>) => ({
     ...record,
     schema: 0,
   });
@@ -122,7 +130,7 @@ describe('a backup of version 16', () => {
   const raw = JSON.parse(written('v16/backup')) as Readonly<
     Record<'jobs' | 'traces', Record<string, unknown>[]> & Record<'shop', object>
   >;
-  const bare = ({ paper: _, sheet: __, ...record }: Record<string, unknown>) => ({
+  const bare = ({ paper: _, visit: ___, sheet: __, ...record }: Record<string, unknown>) => ({
     ...record,
     schema: 0,
   });
@@ -131,7 +139,7 @@ describe('a backup of version 16', () => {
     const jobs = backup.jobs as unknown as Record<string, unknown>[];
     expect(jobs.map(bare)).toEqual(raw.jobs.map(bare));
     expect(backup.traces).toEqual(raw.traces);
-    expect(backup.shop).toEqual({ ...raw.shop, schema: 10, heading: NO_HEADING });
+    expect(backup.shop).toEqual({ ...raw.shop, schema: 11, heading: NO_HEADING, searches: [] });
     for (const job of backup.jobs) {
       expect(job.paper).toEqual(PLAIN_PAPER);
       expect([ledgerOf(job).signatures, ledgerOf(job).quotes]).toEqual([[], []]);
@@ -142,5 +150,35 @@ describe('a backup of version 16', () => {
     const [crescent, gear] = backup.jobs;
     expect(ledgerOf(crescent!).tests.map(({ run }) => run)).toEqual(['run-1']);
     expect(ledgerOf(gear!).proofs.map(({ due }) => due)).toEqual(['2026-12-20']);
+  });
+});
+
+describe('a backup of version 17', () => {
+  const backup = readFile(written('v17/backup'));
+  const raw = JSON.parse(written('v17/backup')) as Readonly<
+    Record<'jobs', (Record<string, unknown> & { journal: object[] })[]> & Record<'shop', object>
+  >;
+  const bare = ({ visit: _, sheet: __, ...record }: Record<string, unknown>) => ({
+    ...record,
+    schema: 0,
+  });
+
+  it('keeps every field to the letter, nobody has said whose make a part is, and nothing came back', () => {
+    const jobs = backup.jobs as unknown as Record<string, unknown>[];
+    const made = raw.jobs.map(({ journal, ...job }) => ({
+      ...job,
+      journal: journal.map((e) => ('work' in e ? { ...e, make: '' } : e)),
+    }));
+    expect(jobs.map(bare)).toEqual(made.map(bare));
+    expect(backup.shop).toEqual({ ...raw.shop, schema: 11, searches: [] });
+    expect(backup.jobs.flatMap((job) => ledgerOf(job).operations)).toHaveLength(2);
+    for (const job of backup.jobs) expect([job.visit, comebackOf(job)]).toEqual([null, null]);
+  });
+
+  it('has its quote and its signature, and went out on the day of that', () => {
+    const [crescent] = backup.jobs;
+    expect(quoteOf(crescent!)?.state).toBe('approved');
+    expect(signaturesOf(crescent!).map(({ entry }) => entry.name)).toEqual(['Ann']);
+    expect(wentOutOn(crescent!)).toBe('2026-12-01');
   });
 });

@@ -16,10 +16,16 @@ const MOST_TEXT = 4_000_000;
 const JPEG = 'data:image/jpeg;base64,';
 
 /** Tells whether a text is the data address of a JPEG; looks for what does not belong, since a pattern of millions of letters may find no room. */
-export function isJpeg(text: string): boolean {
+function isJpeg(text: string): boolean {
   const letters = text.startsWith(JPEG) ? text.slice(JPEG.length).replace(/={1,2}$/, '') : '';
   return letters !== '' && !/[^A-Za-z0-9+/]/.test(letters);
 }
+
+/** Makes the field of a JPEG as a data address of at most so many letters; an empty one is none. */
+export const jpeg = (most: number) =>
+  string()
+    .max(most, 'The picture is too large')
+    .test('jpeg', 'Not a JPEG picture', (text) => !text || isJpeg(text));
 
 /** A photo, upright and scaled; the job or the loose part that it belongs to says what it shows. */
 export const photoSchema = exact({
@@ -31,10 +37,7 @@ export const photoSchema = exact({
   width: number().integer().min(1).max(PHOTO_SIDE).required(),
   height: number().integer().min(1).max(PHOTO_SIDE).required(),
   /** The JPEG as a data address. */
-  jpeg: string()
-    .required()
-    .max(MOST_TEXT, 'The picture is too large')
-    .test('jpeg', 'Not a JPEG picture', (text) => text === undefined || isJpeg(text)),
+  jpeg: jpeg(MOST_TEXT).required(),
 });
 
 export type Photo = InferType<typeof photoSchema>;

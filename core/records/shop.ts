@@ -10,6 +10,7 @@ import { shopFluids } from './flow';
 import { heading, NO_HEADING } from './heading';
 import { floors, type Floors } from './floors';
 import { make, shopMoney, shopOperation } from './rework';
+import { searches } from './searches';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
@@ -61,6 +62,8 @@ export const shopSchema = exact({
   fluids: shopFluids,
   /** Says what stands over its reports. */
   heading,
+  /** Lists searches over everything that stand on the bench. */
+  searches,
   /** The newest zero check of each instrument. */
   zeros: array(zeroCheck).required(),
 });
@@ -165,5 +168,6 @@ export const NEW_SHOP: Shop = {
   makes: [],
   fluids: [],
   heading: NO_HEADING,
+  searches: [],
   zeros: [],
 };

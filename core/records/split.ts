@@ -116,6 +116,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       makes: names,
       fluids: names,
       heading: 'each',
+      searches: ids,
       money: 'each',
       rules: 'each',
       floors: 'each',

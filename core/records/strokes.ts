@@ -1,7 +1,7 @@
-/** A signature is drawn on a field so wide and so high, in its own units. */
+/** Describes the field of a signature: so wide and so high, in its own units. */
 export const SIGNED_ON = { width: 1000, height: 300 } as const;
 
-/** A point of a signature, in the units of its field. */
+/** Places a point of a signature, in the units of its field. */
 export type StrokePoint = readonly [x: number, y: number];
 
 /**

@@ -1,11 +1,15 @@
-import { noteQuote, onPaper, sign } from '../commands/reporting';
+import { onPaper, sign } from '../commands/reporting';
+import { removePhoto } from '../commands/job';
+import { noteProof } from '../commands/testing';
+import { lookedAgainOn } from '../journal/again';
 import { NO_HEADING } from '../records/heading';
 import type { Job } from '../records/job';
 import { faced, stamp } from '../testing/findings';
 import { AT } from '../testing/readings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { measuredJob } from '../testing/worked';
-import { aroundOf, nextLook } from './around';
+import { idleTest, testedJob } from '../testing/tests';
+import { aroundOf, nextLook, photosChosen } from './around';
 import { pageOf } from './page';
 
 const WORN = measuredJob(VELTRANE_T6, 0.9, 4);
@@ -29,17 +33,31 @@ describe('what stands round a report', () => {
     expect(aroundOf(closed, HEADING).warranty).toEqual([]);
   });
   it('has the photos that were chosen and are there, in the order chosen', () => {
-    const job = onPaper({ photos: ['b', 'gone', 'a'] })(WORN, stamp());
-    const { photos } = aroundOf(job, HEADING, [photo('a'), photo('b'), photo('c')]);
-    expect(photos.map(({ id }) => id)).toEqual(['b', 'a']);
+    const taken = ['a', 'b', 'c'].map((id) => ({ id, at: AT, by: '', of: 'tag' }));
+    const job = onPaper({ photos: ['b', 'gone', 'a'] })({ ...WORN, photos: taken }, stamp());
+    const all = ['a', 'b', 'c', 'gone'].map(photo);
+    const shown = (of: Job) => aroundOf(of, HEADING, all).photos.map(({ id }) => id);
+    expect(shown(job)).toEqual(['b', 'a']);
+    // One that is deleted is no longer chosen either.
+    const without = removePhoto('b')(job, stamp());
+    expect(shown(without)).toEqual(['a']);
+    expect(photosChosen(without)).toEqual(['a']);
   });
   it('has a line for each who signs, and says that one was signed before the last change', () => {
     const words = (job: Job) =>
       aroundOf(job).signatures.map(({ words: said, since }) => [said, since].join('|'));
-    expect(words(WORN)).toEqual(['Rebuilt and tested by|', 'Received by|']);
+    expect(words(WORN)).toEqual(['Examined by|', 'Received by|']);
     const signed = sign({ as: 'rebuilder', name: 'Ivo K.', strokes: '' })(WORN, stamp());
-    expect(words(signed)[0]).toMatch(/^Rebuilt and tested: Ivo K\., .*\d{4}\|$/);
-    expect(words(faced(signed, 0.01))[0]).toMatch(/\|Signed before the last change to this job\.$/);
+    expect(words(signed)[0]).toMatch(/^Examined by Ivo K\., .*\d{4}\|$/);
+    expect(words(faced(signed, 0.01))[0]).toMatch(
+      /^Rebuilt by Ivo K\..*\|Signed before the last change to this job\.$/,
+    );
+    const tested = testedJob(WORN, idleTest(12));
+    expect(words(tested)[0]).toBe('Tested by|');
+    expect(words(testedJob(faced(WORN, 0.01), idleTest(12)))[0]).toBe('Rebuilt and tested by|');
+    // A pump that was given up was not rebuilt, whatever was done to it.
+    const closed = { at: AT, by: '', why: 'cracked' };
+    expect(words({ ...faced(WORN, 0.01), closed })[0]).toBe('Examined by|');
   });
   it('says when it is looked at next: by the count, on the day, whichever comes first', () => {
     const at = (nextUsed: number | null, nextDay: string | null) =>
@@ -52,65 +70,17 @@ describe('what stands round a report', () => {
     const watch = pageOf(due, 'owner', 'mm').sections.find(({ id }) => id === 'watch');
     expect(watch?.rows[0]).toEqual(['Next look due at 5200 h.']);
   });
-});
-
-describe('a quote', () => {
-  const money = { currency: '€', rate: 48, downDay: 1, comeback: 1 };
-  const quote = (job: Job) => pageOf(job, 'quote', 'mm', { shop: { heading: HEADING, money } });
-  const asked = { price: 340, days: 4, name: '', date: '2026-12-02', remark: '' };
-  const planned: Job['journal'][number] = {
-    kind: 'plan',
-    ...stamp(),
-    remark: '',
-    steps: [
-      {
-        id: 's1',
-        operation: 'replace-bushing',
-        offer: 'replace-bushing--bushing',
-        amount_mm: null,
-        from_mm: null,
-        to_mm: null,
-        cost: 40,
-        minutes: 30,
-        days: 1,
-      },
-    ],
-  } as never;
-
-  it('says what is found, the price, how it stands, and what happens if nothing is done', () => {
-    const page = quote(WORN);
-    expect(page.title).toMatch(/^Quote /);
-    expect(page.sentences[1]).toBe('No price is given yet.');
-    expect(page.sections.map(({ id }) => id)).toEqual(
-      expect.arrayContaining(['found', 'measured', 'plan', 'nothing']),
-    );
-    const rows = (id: string) => page.sections.find((section) => section.id === id)!.rows.flat();
-    expect(rows('plan')).toEqual(['No plan is chosen yet.']);
-    expect(rows('nothing')).toContainEqual(
-      expect.stringMatching(/^At hot idle it gives \d.* l\/min.*\.$/),
-    );
-    expect(page.around.signatures.map(({ words }) => words)).toEqual(['Approved by, on which day']);
-  });
-  it('has what was asked and answered, with the price and the days', () => {
-    const job = noteQuote({ state: 'asked', ...asked })(WORN, stamp());
-    expect(quote(job).sentences[1]).toMatch(
-      /^Asked on .*2026\. It costs 340 € and takes 4 days\.$/,
-    );
-    const said = noteQuote({ state: 'declined', ...asked, days: 0, name: 'Bo R.' })(job, stamp());
-    expect(quote(said).sentences[1]).toMatch(
-      /^Declined by Bo R\. on .*2026\. It costs 340 € and is ready the same day\.$/,
-    );
-    expect(quote(said).around.signatures).toEqual([]);
-    const open = noteQuote({ state: 'asked', ...asked, price: null, days: null })(WORN, stamp());
-    expect(quote(open).sentences[1]).toMatch(/^Asked on .*2026\.$/);
-  });
-  it('has the steps of the plan by their parts, and says which are done', () => {
-    const { voided: _, ...entry } = planned as never as Record<string, unknown>;
-    const job = { ...WORN, journal: [...WORN.journal, entry as never] };
-    const rows = quote(job)
-      .sections.find(({ id }) => id === 'plan')!
-      .rows.flat();
-    expect(rows).toHaveLength(1);
-    expect(rows[0]).not.toContain('done');
+  it('is looked at again on the first of the days that were said, until it is given up', () => {
+    const later = noteProof('hot-idle', {
+      answer: 'later',
+      value_bar: null,
+      due: '2026-12-20',
+      remark: '',
+    });
+    const both = onPaper({ nextDay: '2027-10-01' })(later(WORN, stamp()), stamp());
+    expect(lookedAgainOn(both)).toBe('2026-12-20');
+    expect(lookedAgainOn(noteProof('hot-idle', null)(both, stamp()))).toBe('2027-10-01');
+    expect(lookedAgainOn(WORN)).toBeNull();
+    expect(lookedAgainOn({ ...both, closed: { at: AT, by: '', why: 'cracked' } })).toBeNull();
   });
 });

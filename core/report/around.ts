@@ -1,9 +1,12 @@
+import { isBuildBegun } from '../guidance/stages';
+import { workEntriesOf } from '../journal/eras';
+import { isProven } from '../journal/tested';
 import { quoteOf, signaturesOf } from '../journal/signed';
 import { pumpFigure } from '../picture/pumpFigure';
 import type { Figure } from '../picture/figure';
 import { familyOf } from '../pumps/registry';
 import { trimmed } from '../quantity/format';
-import type { Signer } from '../records/entries/signed';
+import { SIGNERS, type Signer } from '../records/entries/signed';
 import { NO_HEADING, type Paper, type ShopHeading } from '../records/heading';
 import type { Job } from '../records/job';
 import type { Photo } from '../records/photo';
@@ -11,38 +14,38 @@ import { isMoment } from '../schema/moments';
 import { dateText } from '../wording/date';
 import { sayReport } from './sayReport';
 
-/** What stands over a report: the shop’s own, and which job it is. */
+/** Holds what stands over a report: the shop’s own, and which job it is. */
 export interface PageHead {
   readonly name: string;
-  /** Line by line; empty where nobody said. */
+  /** Lists its lines; empty where nobody said. */
   readonly address: readonly string[];
-  /** The data address of a JPEG; empty for none. */
+  /** Holds the data address of a JPEG; empty for none. */
   readonly picture: string;
   readonly tag: string;
   readonly dates: string;
 }
 
-/** Who signed, or is to sign where nobody did yet. */
+/** Holds who signed, or is to sign where nobody did yet. */
 export interface PageSignature {
   readonly as: Signer;
   /** Says as what, who and when. */
   readonly words: string;
-  /** As it was drawn; empty for a name alone, or where nobody signed yet. */
+  /** Holds it as it was drawn; empty for a name alone, or where nobody signed yet. */
   readonly strokes: string;
-  /** The name that stands for it where nothing was drawn. */
+  /** Gives the name that stands for it where nothing was drawn. */
   readonly name: string;
   /** Says that the job went on since; empty where it did not. */
   readonly since: string;
 }
 
-/** What of a report is no text of its parts. */
+/** Holds what of a report is no text of its parts. */
 export interface PageAround {
   readonly paper: Paper;
   readonly head: PageHead;
   readonly pump: Figure;
   readonly photos: readonly Pick<Photo, 'id' | 'jpeg' | 'width' | 'height'>[];
   readonly signatures: readonly PageSignature[];
-  /** What the shop warrants; empty for nothing. */
+  /** Says what the shop warrants; empty for nothing. */
   readonly warranty: readonly string[];
 }
 
@@ -67,24 +70,45 @@ function answersFor(job: Job): PageSignature[] {
   return isAnswered ? [] : [{ as: 'customer', words, strokes: '', name: '', since: '' }];
 }
 
+/** Returns what whoever had a pump in hand signs for. */
+function didOn(job: Job): 'both' | 'rebuilt' | 'tested' | 'none' {
+  const isRebuilt = job.closed === null && (workEntriesOf(job).length > 0 || isBuildBegun(job));
+  if (isProven(job)) return isRebuilt ? 'both' : 'tested';
+  return isRebuilt ? 'rebuilt' : 'none';
+}
+
 /** Lists the two who sign a report, with what they drew. */
 function signaturesFor(job: Job): PageSignature[] {
   const signed = signaturesOf(job);
-  return (['rebuilder', 'customer'] as const).map((as) => {
+  const did = didOn(job);
+  return SIGNERS.map((as) => {
     const found = signed.find(({ entry }) => entry.as === as);
-    if (!found) {
-      return { as, words: sayReport('report.toSign', { as }), strokes: '', name: '', since: '' };
-    }
+    const asWhat = sayReport('report.toSign', { as, did });
+    if (!found) return { as, words: asWhat, strokes: '', name: '', since: '' };
     const { name, at, strokes } = found.entry;
     return {
       as,
-      words: sayReport('report.signedBy', { as, name, day: dayOf(at) }),
+      words: sayReport('report.signedBy', { as: asWhat, name, day: dayOf(at) }),
       strokes,
       name,
       since: found.isOvertaken ? sayReport('report.signedBefore') : '',
     };
   });
 }
+
+/**
+ * Lists the photos that go on the report of a job, in the order chosen; one that was deleted since does not.
+ *
+ * @param job its photos, and those that were chosen
+ * @example
+ * const paper = { photos: ['b', 'gone'], nextUsed: null, nextDay: null };
+ * photosChosen({ photos: [{ id: 'a' }, { id: 'b' }], paper }); // ['b']
+ */
+export const photosChosen = ({
+  photos,
+  paper,
+}: Pick<Job, 'paper'> & { readonly photos: readonly { readonly id: string }[] }): string[] =>
+  paper.photos.filter((id) => photos.some((photo) => photo.id === id));
 
 /** Says when the pump is to be looked at next; empty where nobody said. */
 export function nextLook({ paper: { nextUsed, nextDay }, usedUnit }: Job): string {
@@ -122,7 +146,7 @@ export function aroundOf(
       dates: datesOf(job),
     },
     pump: pumpFigure(familyOf(family).outline(geometry, { view: 'body' })),
-    photos: job.paper.photos.flatMap((id) => photos.find((photo) => photo.id === id) ?? []),
+    photos: photosChosen(job).flatMap((id) => photos.find((photo) => photo.id === id) ?? []),
     signatures: isQuote ? answersFor(job) : signaturesFor(job),
     // Nothing is warranted on a pump that was not rebuilt.
     warranty: isGivenUp ? [] : linesIn(heading.warranty),

@@ -1,6 +1,6 @@
 import type { State } from '../guidance/evaluator';
 import { comparedSteps, type StepResult } from '../prove/compare';
-import { tellingResult } from '../prove/sayProve';
+import { tellingResult, whereOf } from '../prove/sayProve';
 import type { Job } from '../records/job';
 import type { Figure } from '../picture/figure';
 import { runChart } from '../picture/runChart';
@@ -11,17 +11,23 @@ import type { ShopUnit } from '../quantity/units';
 import type { Sample } from '../trace/sample';
 import type { Span } from '../trace/steady';
 
-/** The frame of the chart on paper, in its own units. */
+/** Describes the frame of the chart on paper, in its own units. */
 const FRAME = { width: 360, height: 130, top: 14, bottom: 20, left: 34 } as const;
 const TYPE = 11;
 
-/** What of a run is drawn. */
+/** Holds what of a run is drawn. */
 interface RunShown {
   readonly samples: readonly Sample[];
-  /** The part that counts; null where nobody cut it. */
+  /** Gives the part that counts; null where nobody cut it. */
   readonly span: Span | null;
-  /** What is wanted at least, in l/min; null where nobody wants anything. */
+  /** Gives what is wanted at least, in l/min; null where nobody wants anything. */
   readonly least_lpm: number | null;
+}
+
+/** Holds a run as it is drawn, and at which step that was. */
+export interface RunDrawn {
+  readonly where: string;
+  readonly figure: Figure;
 }
 
 /** Returns the test whose run goes on the report of a job: that which tells most; null where it has none. */
@@ -45,21 +51,30 @@ export function chartOf(
   state: State,
   samples: readonly Sample[],
   unit: ShopUnit,
-): Figure | null {
+): RunDrawn | null {
   const charted = chartedTest(job, state);
   if (!charted?.test || samples.length === 0) return null;
   const { from_s, to_s } = charted.test;
   const span = from_s === null || to_s === null ? null : { from_s, to_s };
-  return chartFigure({ samples, span, least_lpm: charted.least?.lpm ?? null }, unit);
+  const where = whereOf(charted, charted.test, unit);
+  return {
+    where,
+    figure: chartFigure({ samples, span, least_lpm: charted.least?.lpm ?? null }, where, unit),
+  };
 }
 
 /**
  * Returns the run of a test as a figure: its flow over time, the part that counts, what is wanted.
  *
  * @param run what of it is drawn
+ * @param where it stands for, over it
  * @param unit that the page is in
  */
-function chartFigure({ samples, span, least_lpm }: RunShown, unit: ShopUnit): Figure {
+function chartFigure(
+  { samples, span, least_lpm }: RunShown,
+  where: string,
+  unit: ShopUnit,
+): Figure {
   const { path, scale, ticks, times } = runChart(samples, FRAME, inUsual(1, FLOW, unit), least_lpm);
   const { width, height, top, left } = FRAME;
   const floor = height - FRAME.bottom;
@@ -92,6 +107,7 @@ function chartFigure({ samples, span, least_lpm }: RunShown, unit: ShopUnit): Fi
     ],
     words: [
       { text: flowUnit(unit), x: left + 3, y: 9, anchor: 'start', ink: 'muted' },
+      { text: where, x: width, y: 9, anchor: 'end', ink: 'muted' },
       ...ticks.map(
         ({ at, text }) => ({ text, x: left - 4, y: at + 4, anchor: 'end', ink: 'muted' }) as const,
       ),

@@ -1,19 +1,21 @@
-import type { Figure } from '../picture/figure';
-import { stateOf } from '../guidance/evaluator';
-import { NEW_SHOP } from '../records/shop';
-import { aroundOf, nextLook, type PageAround } from './around';
-import { chartOf } from './chart';
-import { nothingLines, planLines, quoteSentence } from './quote';
 import { watchLines } from '../assembly/handover';
+import { stateOf } from '../guidance/evaluator';
 import { takenCauses } from '../journal/blamed';
-import { isTestOvertaken, proofsIn, testsNow } from '../journal/tested';
+import { isProven, isTestOvertaken } from '../journal/tested';
 import type { Verdict } from '../metrology/verdict';
+import type { Figure } from '../picture/figure';
 import { sayProve } from '../prove/say';
 import { followUpWords, untestedWords } from '../prove/sayProve';
+import { capital } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
+import { NEW_SHOP } from '../records/shop';
 import { dateText } from '../wording/date';
+import { paragraph, say, sentence } from '../wording/say';
+import { aroundOf, nextLook, type PageAround } from './around';
 import { DUE, type SectionId } from './bench';
+import { chartOf, type RunDrawn } from './chart';
+import { nothingLines, planLines, quoteSentence } from './quote';
 import {
   handWords,
   OPENED,
@@ -23,8 +25,6 @@ import {
   type ReportContext,
   type ReportRow,
 } from './report';
-import { capital } from '../quantity/letters';
-import { paragraph, say, sentence } from '../wording/say';
 import { sayReport } from './sayReport';
 
 /** Lists who a report is for: the owner, in plain words; or the next rebuilder, with all there is. */
@@ -87,8 +87,10 @@ export interface ReportPage {
   readonly around: PageAround;
   readonly title: string;
   readonly pump: string;
+  /** Holds the worst that a check with a limit has come to. */
+  readonly verdict: Verdict;
   /** The run of its test; null where there is none. */
-  readonly chart: Figure | null;
+  readonly chart: RunDrawn | null;
   readonly sentences: readonly [string, string];
   readonly sections: readonly PageSection[];
   /** The checks that it has one by one, and a line for the others; empty for none. */
@@ -182,8 +184,7 @@ const cellsOf = (check: PageCheck, form: PageForm): string[] => {
 
 /** Says that a pump was not tested as it is now; nothing where it was, was proven otherwise, or is given up. */
 function untestedLine(job: Job): string[] {
-  const isProven = proofsIn(job).some(({ answer }) => answer === 'good' || answer === 'bad');
-  if (isProven || testsNow(job).length > 0 || job.closed) return [];
+  if (isProven(job) || job.closed) return [];
   return [untestedWords(job) || sayProve(isTestOvertaken(job) ? 'prove.sinceWork' : 'prove.not')];
 }
 
@@ -289,6 +290,7 @@ export function pageOf(
     sentences: isQuote ? [report.sentences[0], quoteSentence(job, money)] : report.sentences,
     sections: (isQuote ? QUOTE_SECTIONS : PAGE_SECTIONS).map((id) => ({ id, rows: rows[id] })),
     pump: report.pump,
+    verdict: report.overall.verdict,
     measured: form === 'full' ? report.measured : '',
     grounds: form === 'full' ? groundsOf(report) : [],
     checks,

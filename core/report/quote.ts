@@ -4,8 +4,9 @@ import { deliveredBands } from '../flow/answer';
 import { dutyFlow, flowBasis } from '../flow/overview';
 import type { State } from '../guidance/evaluator';
 import { condemnedIn } from '../inspect/looking';
+import { workEntriesOf } from '../journal/eras';
 import { quoteOf } from '../journal/signed';
-import { ownerName, pumpOf } from '../pumps/registry';
+import { ownerName, partName, pumpOf } from '../pumps/registry';
 import { formatFlow } from '../quantity/flow';
 import { formatWithUnit } from '../quantity/format';
 import { capital, lower } from '../quantity/letters';
@@ -15,17 +16,19 @@ import type { Job } from '../records/job';
 import type { Shop } from '../records/shop';
 import { workListOf, type ListedStep } from '../rework/decision/worklist';
 import { operationOf } from '../rework/operations/operations';
-import { bandWords } from '../wording/flowFigures';
+import { bandWords, restsOnUnmeasured } from '../wording/flowFigures';
+import { orderOf } from '../wording/decide';
+import { equalWords } from '../wording/workRows';
 import { sayFlow } from '../wording/sayFlow';
 import { dateText } from '../wording/date';
 import { sumWords } from '../wording/money';
-import { listed, paragraph, sentence } from '../wording/say';
+import { listed, paragraph, say, sentence } from '../wording/say';
 import { namesOf } from './sentences';
 import { sayReport } from './sayReport';
 
 type Money = Shop['money'];
 
-/** What a work list comes to, to begin a quote with: its costs, and the longest that one of its steps has to be waited for. */
+/** Holds what a work list comes to, to begin a quote with: its costs, and the longest that one of its steps has to be waited for. */
 export interface PlanSum {
   readonly price: number;
   readonly days: number;
@@ -46,24 +49,28 @@ export function planSum(job: Pick<Job, 'journal'>): PlanSum | null {
   };
 }
 
-/** Returns the part that a step of a work list is done on, by the id of what was offered; null where that names none. */
+/** Returns the id of the part that a step of a work list is done on, by the id of what was offered; null where that names none. */
 function partOf(job: Job, { step }: ListedStep): string | null {
   const [, id] = step.offer.split('--');
-  return pumpOf(job.sheet).parts.find((part) => part.id === id)?.short ?? null;
+  return pumpOf(job.sheet).parts.find((part) => part.id === id)?.id ?? null;
+}
+
+/** Says what equal steps of a work list do, and to which parts. */
+function whatWords(job: Job, steps: readonly ListedStep[]): string {
+  const [one] = steps as readonly [ListedStep];
+  const known = operationOf(one.step.operation);
+  const ids = steps.map((listed) => partOf(job, listed)).filter((id) => id !== null);
+  const [first] = ids;
+  if (!known || !first || ids.length < steps.length) return orderOf(one);
+  return steps.length === 1
+    ? say('rework.partWhat', { part: partName(job.sheet, first), what: known.name })
+    : equalWords(new Set(ids), steps.length, known.name, pumpOf(job.sheet));
 }
 
 /** Says equal steps of a work list: `Body: face the deck, 0.05 mm`. */
 function stepLine(job: Job, steps: readonly ListedStep[], unit: ShopUnit): string {
   const [{ step }] = steps as readonly [ListedStep];
-  const known = operationOf(step.operation);
-  const parts = [...new Set(steps.map((one) => partOf(job, one)))];
-  const what =
-    known && parts.every((part) => part !== null)
-      ? sayReport('report.planned', {
-          parts: capital(listed(parts.map((part) => lower(part ?? '')))),
-          what: known.name,
-        })
-      : (known?.order ?? step.operation);
+  const what = whatWords(job, steps);
   const by = step.amount_mm === null ? '' : formatWithUnit(step.amount_mm, 'gap', unit);
   const isDone = steps.every(({ done }) => done.length > 0);
   return sayReport('report.plannedBy', {
@@ -111,7 +118,7 @@ export function quoteWords(quote: QuoteEntry | null, money: Money): string {
   );
 }
 
-/** Draws of the pump that the flow of a quote is made of: a page waits for them. */
+/** Says how many draws of the pump the flow of a quote is made of: few, since a page waits for them. */
 const DRAWING = { seed: 1, draws: 1000 } as const;
 
 /** Says what a pump goes on giving at hot idle, and what its circuits want; empty where nobody can say, or measured no gap. */
@@ -123,6 +130,7 @@ function givesWords(job: Job, state: State, unit: ShopUnit): string {
   if (!band) return '';
   const text = bandWords(band, unit);
   return sayReport('report.gives', {
+    sure: restsOnUnmeasured(unmeasured) ? 'little' : 'enough',
     flow:
       demand_lpm === null
         ? text
@@ -130,22 +138,29 @@ function givesWords(job: Job, state: State, unit: ShopUnit): string {
   });
 }
 
+/** Says which parts stay in that were condemned by eye. */
+const staysInWords = (owners: readonly string[]): string =>
+  sayReport('report.staysIn', { names: capital(listed([...new Set(owners)])) });
+
 /** Lists what happens to a pump on which nothing is done: what stays out, what it gives, what stays in, what comes back. */
 export function nothingLines(job: Job, state: State, unit: ShopUnit): string[] {
   const judged = state.characteristics.filter(({ limits }) => limits !== null);
   const out = judged.filter(({ verdict }) => verdict === 'out');
   const owners = condemnedIn(job).map((surface) => lower(ownerName(job.sheet, surface)));
+  if (judged.every(({ smallest, touches }) => smallest === null && touches.length === 0)) {
+    return [sayReport('report.nothingKnown'), ...(owners.length > 0 ? [staysInWords(owners)] : [])];
+  }
   const { shown, settled } = causesOn(job, state.characteristics);
   const [cause] = shown;
+  // What was worked on may have settled what made it fail.
+  const isAsItCame = workEntriesOf(job).length === 0;
   return [
     out.length > 0
       ? sayReport('report.staysOut', { count: out.length, names: capital(namesOf(out)) })
       : '',
     givesWords(job, state, unit),
-    owners.length > 0
-      ? sayReport('report.staysIn', { names: capital(listed([...new Set(owners)])) })
-      : '',
-    settled && cause
+    owners.length > 0 ? staysInWords(owners) : '',
+    settled && cause && isAsItCame
       ? sayReport('report.comesBack', { cause: lower(causeName(cause.ranked)) })
       : '',
     out.length + owners.length === 0 ? sayReport('report.nothingOut') : '',

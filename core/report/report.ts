@@ -52,7 +52,7 @@ export interface ReportRow {
   readonly source: string;
   /** Says of the verdict what the other columns do not. */
   readonly reason: string;
-  /** Its bar; null where nothing is known of it. */
+  /** Draws its bar; null where nothing is known of it. */
   readonly bar: Figure | null;
 }
 
@@ -287,11 +287,11 @@ export interface ReportContext {
   readonly instrumentName?: Names;
   /** Says how the pump is reversed, where the job was given for that. */
   readonly reversalOf?: ReversalOf | null;
-  /** What stands over the reports of the shop, and its money. */
+  /** Holds what stands over the reports of the shop, and its money. */
   readonly shop?: Pick<Shop, 'heading' | 'money'> | null;
-  /** The photos of the job that are at hand. */
+  /** Lists the photos of the job that are at hand. */
   readonly photos?: readonly Photo[];
-  /** The run of the test that tells most. */
+  /** Lists the samples of the test that tells most. */
   readonly run?: readonly Sample[] | null;
 }
 
@@ -314,6 +314,14 @@ export function reportOf(
     pump: sheetName(job.sheet),
     facts: [
       ...tagFacts(job),
+      ...(job.visit
+        ? [
+            [
+              'Here before',
+              sayReport('report.visit', { number: job.visit.number, tag: job.visit.tag }),
+            ],
+          ]
+        : []),
       [OPENED, day(job.createdAt)],
       [
         'Limits',

@@ -74,6 +74,9 @@ export const identifier = () =>
 /** Marks a record that came with the demo, and goes with it; absent on all others. */
 export const demo = boolean().oneOf([true]);
 
+/** Begins the id of every record of the demo. */
+export const DEMO_ID = 'demo-';
+
 /** Makes the schema of an object that has these fields and no others. */
 export const exact = <F extends ObjectShape>(fields: F) => object(fields).noUnknown().required();
 

@@ -37,6 +37,7 @@ export const workOn = (
   changes,
   step: null,
   piece: null,
+  make: '',
   remark: '',
 });
 

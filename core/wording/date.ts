@@ -14,6 +14,7 @@ const STYLES = {
     timeZoneName: 'short',
   },
   'utc day': { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' },
+  'utc month': { month: 'short', year: 'numeric', timeZone: 'UTC' },
   'utc day of the year': { day: 'numeric', month: 'short', timeZone: 'UTC' },
 } as const satisfies Readonly<Record<string, Intl.DateTimeFormatOptions>>;
 

@@ -53,6 +53,7 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     flow: 'Flow',
     testing: 'Test plan',
     paper: 'Report',
+    visit: 'Visit before this one',
     asked: 'What it was given for',
     handover: 'What to watch',
   },

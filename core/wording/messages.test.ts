@@ -7,6 +7,7 @@ import { dateText } from './date';
 import { MESSAGES } from './messages';
 import { CAUSES_PAGE } from './messages/causesPage';
 import { FLOW_PAGE } from './messages/flowPage';
+import { HISTORY_PAGE } from './messages/historyPage';
 import { MEASURE_PAGE } from './messages/measurePage';
 import { PROVE_PAGE } from './messages/provePage';
 import { REPORT_PAGE } from './messages/reportPage';
@@ -32,6 +33,7 @@ const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n'
 const PAGES = [
   CAUSES_PAGE,
   FLOW_PAGE,
+  HISTORY_PAGE,
   PROVE_PAGE,
   MEASURE_PAGE,
   REPORT_PAGE,

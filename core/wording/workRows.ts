@@ -13,28 +13,51 @@ import { minutesWords, sumWords } from './money';
 import { offerTitle, offerWords, riskWords, stepWords } from './planStep';
 import { listed, paragraph, say } from './say';
 
-/** Returns the parts that equal works are done on, and whether they are all of their kind. */
-function partsOf({ works }: Pick<WorkRow, 'works'>, { parts }: Pick<PumpModel, 'parts'>) {
-  const ids = new Set(works.flatMap(({ offer }) => offer.parts));
+type Parts = Pick<PumpModel, 'parts'>;
+
+/** Returns parts by their ids, and whether they are all of their kind. */
+function allOf(ids: ReadonlySet<string>, { parts }: Parts) {
   const own = parts.filter(({ id }) => ids.has(id));
   const kinds = new Set(own.map(({ kind }) => kind));
   return { own, isAll: parts.filter(({ kind }) => kinds.has(kind)).length === own.length };
+}
+
+/** Returns the parts that equal works are done on, and whether they are all of their kind. */
+const partsOf = ({ works }: Pick<WorkRow, 'works'>, pump: Parts) =>
+  allOf(new Set(works.flatMap(({ offer }) => offer.parts)), pump);
+
+/**
+ * Names equal works on several parts: `All 16 bushings: replace and size`.
+ *
+ * @param ids of the parts
+ * @param count of the works
+ * @param what is done to each
+ * @param pump its parts
+ */
+export function equalWords(
+  ids: ReadonlySet<string>,
+  count: number,
+  what: string,
+  pump: Parts,
+): string {
+  const { own, isAll } = allOf(ids, pump);
+  const [as = 'other', ...others] = [
+    ...new Set(own.map(({ replacedAs }) => replacedAs ?? 'other')),
+  ];
+  return say('rework.equalWorks', {
+    which: isAll ? 'all' : 'some',
+    count,
+    as: others.length > 0 ? 'other' : as,
+    what,
+  });
 }
 
 /** Names a line of a plan: `Body: face the deck`, `All 16 bushings: replace and size`. */
 export function workTitle(row: Pick<WorkRow, 'works'>, pump: Pick<PumpModel, 'parts'>): string {
   const { works } = row;
   if (works.length === 1) return offerTitle(works[0].offer);
-  const { own, isAll } = partsOf(row, pump);
-  const [as = 'other', ...others] = [
-    ...new Set(own.map(({ replacedAs }) => replacedAs ?? 'other')),
-  ];
-  return say('rework.equalWorks', {
-    which: isAll ? 'all' : 'some',
-    count: works.length,
-    as: others.length > 0 ? 'other' : as,
-    what: offerWords(works[0].offer),
-  });
+  const ids = new Set(works.flatMap(({ offer }) => offer.parts));
+  return equalWords(ids, works.length, offerWords(works[0].offer), pump);
 }
 
 /** Says on which parts equal works are done: by their sections, or by name where not all of a kind are worked on. */

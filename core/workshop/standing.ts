@@ -13,10 +13,10 @@ export interface Standing {
 }
 
 /** With fewer figures than these a past says little. */
-const ENOUGH = 5;
+export const ENOUGH = 5;
 
 /** Standard deviations of a normal distribution in its median absolute deviation. */
-const PER_MAD = 1.4826;
+export const PER_MAD = 1.4826;
 
 /**
  * Returns where a figure stands among those of the past: the share below it, and how far it lies from their median in

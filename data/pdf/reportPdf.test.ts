@@ -113,7 +113,11 @@ describe('the report as a PDF', () => {
       }));
       const run = idleTest(17, { from: 'simulated', run: 'r', from_s: 8, to_s: 50 });
       const tested = testedJob(faced(job, 0.01), run);
-      const chosen = onPaper({ photos: ['p', 'q', 'r'], nextUsed: 5200 })(tested, stamp());
+      const taken = ['p', 'q', 'r'].map((id) => ({ id, at: AT, by: '', of: 'tag' }));
+      const chosen = onPaper({ photos: ['p', 'q', 'r'], nextUsed: 5200 })(
+        { ...tested, photos: taken },
+        stamp(),
+      );
       const strokes = strokesText([
         [
           [0, 0],
@@ -134,7 +138,8 @@ describe('the report as a PDF', () => {
         photos,
         run: samples,
       });
-      expect(page.chart).not.toBeNull();
+      expect(page.chart?.where).toBe('700 rpm, 8 bar');
+      expect(page.around.photos).toHaveLength(3);
       reportPdf(page, type, Recorder);
       // It may have been drawn anew, smaller each time: the last is what is kept.
       const { page: pages } = drawnLines.at(-1)!;
@@ -147,7 +152,7 @@ describe('the report as a PDF', () => {
           'Twelve months from the day on which it went.',
         ]),
       );
-      expect(lines.join(' ')).toContain('Rebuilt and tested: Ivo K.');
+      expect(lines.join(' ')).toContain('Rebuilt and tested by Ivo K.');
     },
   );
 

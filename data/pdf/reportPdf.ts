@@ -79,13 +79,15 @@ function checksTable(w: Writer, { checks, others, form, measured }: ReportPage):
   for (const check of checks) {
     const { name, word, before, now, limits, bar } = check;
     const isFull = form === 'full';
+    // Of what nobody measured there is nothing that could be the same.
+    const isSame = isWorked && before === '' && bar !== null;
     const words = isFull ? check.beneath : '';
     w.row(
       placed(w, {
         name: { words: name },
         word: { words: word, strong: true },
-        ...(isWorked ? { before: muted(before || now) } : {}),
-        now: { words: isWorked && before === '' ? SAME : now, strong: true },
+        ...(isWorked ? { before: muted(isSame ? now : before) } : {}),
+        now: { words: isSame ? SAME : now, strong: true },
         limits: muted(limits),
         bar: { figure: bar },
       }),
@@ -202,7 +204,7 @@ function part(w: Writer, section: PageSection, page: ReportPage): void {
   const isCharted = section.id === 'test' && page.chart !== null;
   heading(w, SECTION_TITLE[section.id], isCharted ? CHARTED : HEADED);
   if (section.id === 'measured') checksTable(w, page);
-  else if (section.id === 'test' && page.chart) testRows(w, section, page.chart);
+  else if (section.id === 'test' && page.chart) testRows(w, section, page.chart.figure);
   else partRows(w, section, page.form === 'owner');
   if (hasPhotos) photosOf(w, page.around, page.form === 'full');
 }

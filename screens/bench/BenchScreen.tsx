@@ -18,12 +18,22 @@ import { Words } from '@/ui/Words';
 import { Wall } from '../shell/Wall';
 import { BackupDue } from './BackupDue';
 import { JobRow, ROW } from './JobRow';
+import { KeptSearches } from './KeptSearches';
 import { onDemand } from '../shell/onDemand';
 import { findable, found, named } from './search';
+import { useEverywhere } from './useEverywhere';
 import { say } from '@/core/wording/say';
 
 /** Loaded where there is room beside the list: a phone never needs it. */
 const JobSide = onDemand('JobSide', async () => (await import('./JobSide')).JobSide);
+
+/** Loaded with what searches everything. */
+const SearchTools = onDemand('SearchTools', async () => (await import('./everywhere')).SearchTools);
+
+const BenchNumbers = onDemand(
+  'BenchNumbers',
+  async () => (await import('./everywhere')).BenchNumbers,
+);
 
 const Welcome = onDemand('Welcome', async () => (await import('./room')).Welcome);
 
@@ -36,7 +46,8 @@ function useSought() {
   const all = useMemo(() => findable(jobs ?? []), [jobs]);
   // The letter is in its field at once; a long list may follow a moment later.
   const sought = useDeferredValue(wanted);
-  const shown = useMemo(() => found(all, sought), [all, sought]);
+  const everywhere = useEverywhere(sought);
+  const shown = useMemo(() => found(all, sought, everywhere?.words), [all, sought, everywhere]);
   const isEmpty = whole !== undefined && shown.length === 0;
   return {
     jobs,
@@ -45,6 +56,7 @@ function useSought() {
     wanted,
     setWanted,
     sought,
+    everywhere,
     error,
     isRead: !isPending || front?.length,
   };
@@ -79,7 +91,8 @@ export function BenchScreen() {
   const router = useRouter();
   const wide = useWide();
   const { job: asked } = useLocalSearchParams<{ job?: string }>();
-  const { jobs, shown, isEmpty, wanted, setWanted, sought, error, isRead } = useSought();
+  const { jobs, shown, isEmpty, wanted, setWanted, sought, everywhere, error, isRead } =
+    useSought();
   const unread = useShopError();
   if (!isRead) return null;
 
@@ -112,24 +125,33 @@ export function BenchScreen() {
         <Wall
           what={say('bench.jobTitle', { tag: job.tag })}
           record={{ kind: 'job', id: job.id }}
-          again={[job]}
+          again={[job, everywhere]}
         >
-          <JobRow job={job} chosen={chosen === undefined ? undefined : job.id === chosen} />
+          <JobRow
+            job={job}
+            chosen={chosen === undefined ? undefined : job.id === chosen}
+            found={everywhere?.words.get(job.id)}
+          />
         </Wall>
       )}
       search={
-        <SearchField
-          label="Find a job"
-          placeholder="Scan or type: tag, customer, machine, pump"
-          value={wanted}
-          onChange={setWanted}
-          onEnter={open}
-        />
+        <>
+          <SearchField
+            label="Find a job"
+            placeholder="Scan or type: tag, customer, machine, pump"
+            value={wanted}
+            onChange={setWanted}
+            onEnter={open}
+          />
+          <KeptSearches wanted={wanted} onChange={setWanted} />
+          {everywhere && wanted.trim() ? <SearchTools everywhere={everywhere} /> : null}
+        </>
       }
     >
       {unreadable}
       <ShopUnread error={unread} />
-      <BackupDue />
+      {wide ? <BenchNumbers jobs={jobs} /> : null}
+      <BackupDue jobs={jobs} />
       {isEmpty ? <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words> : null}
     </ListPage>
   );

@@ -35,10 +35,12 @@ interface Props {
   readonly job: ListedJob;
   /** Whether it is the one shown beside the list; undefined where nothing is beside it, and a touch opens the job. */
   readonly chosen?: boolean | undefined;
+  /** Where it says what is looked for, beyond what this line shows. */
+  readonly found?: string | undefined;
 }
 
 /** A job on the bench: whose, what, how far, and what is next. */
-export function JobRow({ job, chosen }: Props) {
+export function JobRow({ job, chosen, found }: Props) {
   const palette = usePalette();
   const { tiny } = useRoom();
   const decided = job.judged - job.open;
@@ -86,6 +88,11 @@ export function JobRow({ job, chosen }: Props) {
                   .filter(Boolean)
                   .join(' · ')}
           </Words>
+          {found ? (
+            <Words size="note" strong numberOfLines={2}>
+              {found}
+            </Words>
+          ) : null}
         </View>
         <View style={styles.verdict}>
           <PinRing verdict={job.worst} size={tiny ? 20 : 28} />

@@ -30,10 +30,23 @@ export function findable<J extends JobSummary>(jobs: readonly J[]): Findable<J>[
   return inOrder(jobs).map((job) => ({ job, words: wordsOf(job) }));
 }
 
-/** Returns the jobs whose words hold every part of what is looked for. */
-export function found<J extends JobSummary>(all: readonly Findable<J>[], wanted: string): J[] {
+/** From so many letters on everything is searched, not only what the list shows. */
+export const FEWEST = 2;
+
+/**
+ * Returns the jobs whose words hold every part of what is looked for.
+ *
+ * @param elsewhere jobs that say it somewhere else, by their ids
+ */
+export function found<J extends JobSummary>(
+  all: readonly Findable<J>[],
+  wanted: string,
+  elsewhere: { has(id: string): boolean } = new Set(),
+): J[] {
   const parts = wanted.toLowerCase().split(/\s+/).filter(Boolean);
-  return all.flatMap(({ job, words }) => (parts.every((part) => words.includes(part)) ? job : []));
+  return all.flatMap(({ job, words }) =>
+    elsewhere.has(job.id) || parts.every((part) => words.includes(part)) ? job : [],
+  );
 }
 
 /** Returns the jobs of that very number, whatever case it was typed in. */

@@ -23,8 +23,9 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Question } from '@/ui/Question';
 import { Words } from '@/ui/Words';
-import { KEYS } from '@/data/hooks';
+import { KEYS, useChangeShop } from '@/data/hooks';
 import { fitIntoJob } from '@/data/shelf';
+import { MakeField, withMake } from '../job/MakeField';
 import { useCommand } from '../job/useCommand';
 import { useOnce } from '../shell/useOnce';
 import { BushingAdvice, type Finished } from './BushingAdvice';
@@ -72,7 +73,7 @@ function useStep({ deciding, step, offer, live, unseen, onDone }: Props) {
   const { job, shop, rework } = deciding;
   const { unit } = shop;
   const { run, error } = useCommand(job);
-  const form = useForm({ defaultValues: { amount: '' } });
+  const form = useForm({ defaultValues: { amount: '', make: '' } });
   const isBlind = unseen.length > 0;
   const planned = isBlind ? null : amountNow(step, offer, live);
   const bushing = bushingWork(rework, offer);
@@ -84,6 +85,7 @@ function useStep({ deciding, step, offer, live, unseen, onDone }: Props) {
   const asked = doubt?.text === typedNow ? doubt : null;
   const asks = (isBlind || planned !== null) && movesBySize(offer);
   const client = useQueryClient();
+  const { apply: changeShop } = useChangeShop();
   const fit = useOnce(async (part: string) => {
     const after = await fitIntoJob(job, part, shop.person || job.by, step.id);
     client.setQueryData(KEYS.record('job', job.id), after);
@@ -94,7 +96,11 @@ function useStep({ deciding, step, offer, live, unseen, onDone }: Props) {
     if (offer.piece) return void fit.run(offer.piece.id);
     const [part = ''] = offer.parts;
     const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
-    if (await run(carryOut(offer, step.id, taken_mm, u_mm))) onDone();
+    const make = form.getValues('make').trim();
+    if (!(await run(carryOut(offer, step.id, taken_mm, u_mm, make)))) return;
+    // The work is noted; a maker that could not be remembered is no reason to stay.
+    await changeShop((s) => withMake(s, make)).catch(() => undefined);
+    onDone();
   };
   const save = form.handleSubmit(async ({ amount }) => {
     if (bushing?.hub && !(finished.groove && finished.vent)) return setMissing(true);
@@ -113,6 +119,10 @@ function useStep({ deciding, step, offer, live, unseen, onDone }: Props) {
   const failed = error ?? fit.failed;
   return { form, isBlind, planned, bushing, advice, asks, asked, failed, keep, save };
 }
+
+/** Tells whether a part from elsewhere goes in: one of the shelf has its maker on its label. */
+const isExchange = ({ piece, works }: Offer): boolean =>
+  !piece && works.some(({ work }) => work === 'exchanged');
 
 /** One step to carry out: what to do and how to check on the way, then how much it really was. */
 export function StepForm(props: Props) {
@@ -150,6 +160,7 @@ export function StepForm(props: Props) {
           {...advice}
         />
       ) : null}
+      {isExchange(offer) ? <MakeField control={form.control} name="make" /> : null}
       {asks ? amountField(form.control, shop.unit, planned, live) : null}
       {asked ? (
         <Question
@@ -177,7 +188,7 @@ export function StepForm(props: Props) {
 
 /** How much it really was, and between what it has to lie. */
 function amountField(
-  control: Control<{ amount: string }>,
+  control: Control<{ amount: string; make: string }>,
   unit: ShopUnit,
   planned: Pick<PlannedOperation, 'amount_mm' | 'from_mm' | 'to_mm'> | null,
   live: ListPlan,

@@ -4,6 +4,7 @@ export { DecideStage } from '../decide/DecideStage';
 export { ProveStage } from '../prove/ProveStage';
 export { ReportStage } from '../report/ReportStage';
 export { WhyPage } from '../why/WhyPage';
+export { OrdersScreen } from '../shop/OrdersScreen';
 export { SparesScreen } from '../shop/SparesScreen';
 export { BarAtDemand } from '../decide/flow/BarAtDemand';
 export { FlowPage } from '../decide/flow/FlowPage';
@@ -17,3 +18,5 @@ export { buildStanding } from '@/core/assembly/open';
 /** The usual build of a pump is offered on its sheet. */
 export { assemblyOf } from '@/core/pumps/assemblies';
 export { watchLinesOf } from '@/core/pumps/assembly/handover';
+export { AtBench, ComebacksScreen, JobHistory, SheetHistoryScreen } from '../history/room';
+export { HereBefore } from '../tag/HereBefore';

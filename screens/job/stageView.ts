@@ -8,9 +8,14 @@ import { viewQuery } from '../shell/onDemand';
 /** The view of a stage of a job. */
 export type StageView = ComponentType<{ readonly job: Job }>;
 
-/** Pages that belong to a stage: its flow and why it failed are opened from Decide. */
-const PAGES = ['flow', 'why'] as const;
-type PageName = (typeof PAGES)[number];
+/** Pages that belong to a stage, and which: its flow and why it failed are opened from Decide, the shop’s past from Measure. */
+const PAGES = { flow: 'decide', why: 'decide', history: 'measure' } as const satisfies Readonly<
+  Record<string, Stage>
+>;
+type PageName = keyof typeof PAGES;
+
+const isPage = (name: string | undefined): name is PageName =>
+  name !== undefined && Object.hasOwn(PAGES, name);
 
 /** What an address shows of a job: one of its stages, or a page that belongs to one. */
 export type ViewName = Stage | PageName;
@@ -27,15 +32,15 @@ const LOAD: Readonly<Record<ViewName, () => Promise<StageView>>> = {
   report: async () => (await import('./after')).ReportStage,
   flow: async () => (await import('./after')).FlowPage,
   why: async () => (await import('./after')).WhyPage,
+  history: async () => (await import('./after')).JobHistory,
 };
 
 /** The view that an address names; measuring where it names none. */
 export const viewNamed = (name: string | undefined): ViewName =>
-  [...PAGES, ...STAGES].find((view) => view === name) ?? 'measure';
+  isPage(name) ? name : (STAGES.find((stage) => stage === name) ?? 'measure');
 
 /** The stage to which a view belongs. */
-export const stageOfView = (view: ViewName): Stage =>
-  STAGES.find((stage) => stage === view) ?? 'decide';
+export const stageOfView = (view: ViewName): Stage => (isPage(view) ? PAGES[view] : view);
 
 /** The query that loads a view. */
 export const stageQuery = (view: ViewName) => viewQuery(`stage-${view}`, LOAD[view]);

@@ -11,6 +11,7 @@ import { dimensionsFor } from '@/core/pumps/registry';
 import type { WorkEntry } from '@/core/records/entries/operation';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
+import { RowLink } from '@/ui/RowLink';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
@@ -20,7 +21,7 @@ import { ReadingRow } from './ReadingRow';
 import { WorkRow } from './WorkRow';
 import type { Measuring } from './useMeasuring';
 import { limitsOf } from './verdictWords';
-import { ShownBar, VerdictLine } from './Standing';
+import { LeftLine, ShownBar, VerdictLine } from './Standing';
 import { termsIn } from '@/core/wording/terms';
 import { Dotted, Explained } from '@/ui/Explained';
 import { sayMeasure } from './sayMeasure';
@@ -54,6 +55,15 @@ function evidenceFor(
   return [...readings, ...a.work].sort((x, y) => placeOf(y) - placeOf(x));
 }
 
+/** Leads to what the shop's own pumps say about a characteristic. */
+const OwnPast = ({ job, shown }: Pick<Props, 'job' | 'shown'>) => (
+  <RowLink
+    href={`/job/${job.id}/history?of=${shown.characteristic.id}`}
+    name="What our own pumps say"
+    about="how it came and went out on the others of this model"
+  />
+);
+
 /** The gap bar, the verdict with its reason, every reading behind it, and where the limit comes from. */
 export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) {
   const next = useNextFocus<Text>('evidence');
@@ -82,6 +92,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
       </Explained>
       <ShownBar shown={shown} job={job} unit={unit} />
       <VerdictLine shown={shown} job={job} explained />
+      <LeftLine shown={shown} job={job} />
       <Heading level={3}>Evidence</Heading>
       {items.length === 0 ? <Words tone="muted">No reading yet.</Words> : null}
       {items.map((item) => (
@@ -111,6 +122,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
       <FootRow>
         <FootButton name="Record work done" onPress={onWork} />
       </FootRow>
+      <OwnPast job={job} shown={shown} />
       <SumsHere
         job={job}
         stage="measure"

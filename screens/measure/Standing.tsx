@@ -2,6 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import type { Assessment } from '@/core/assessment/assessment';
 import { circuitsOf, demandOf } from '@/core/flow/demand';
 import { StyleSheet, View } from 'react-native';
+import { toldEstimate } from '@/core/assessment/told';
+import { leftAt } from '@/core/history/visit';
+import type { Extremes } from '@/core/metrology/extremes';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { acceptedIn } from '@/core/journal/accepted';
@@ -13,7 +16,9 @@ import { Words } from '@/ui/Words';
 import { hotOf, reasonOf, wordOf } from './verdictWords';
 import type { ShopUnit } from '@/core/quantity/units';
 import { GapBar } from '@/ui/GapBar';
-import { shownExtremes } from '@/core/wording/figures';
+import { unitName } from '@/core/quantity/format';
+import { rangeText, shownExtremes } from '@/core/wording/figures';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 import { viewQuery } from '../shell/onDemand';
 
@@ -33,6 +38,12 @@ interface BarProps {
   readonly unit: ShopUnit;
 }
 
+/** How the pump left the visit before, as a bar shows it; null where it was never here, or was worked on since. */
+function leftBefore(job: Job, shown: Assessment): Extremes | null {
+  const left = leftAt(job, shown);
+  return left && { smallest: toldEstimate(left.smallest), largest: toldEstimate(left.largest) };
+}
+
 /** The gap bar of a characteristic; where no limit is published, with the gap at which the circuits would want for flow. */
 export function ShownBar({ shown, job, unit }: BarProps) {
   const { limits, heatShift_mm, characteristic } = shown;
@@ -44,13 +55,23 @@ export function ShownBar({ shown, job, unit }: BarProps) {
       limits={limits}
       preferred={limits?.preferred ?? null}
       known={shownExtremes(shown)}
-      before={shown.before}
+      before={shown.before ?? leftBefore(job, shown)}
       heatShift_mm={heatShift_mm}
       unit={unit}
       kind={characteristic.quantity}
     />
   );
   return data && enabled ? <data.View job={job} id={characteristic.id} bar={bar} /> : bar(null);
+}
+
+/** How the pump left the visit before; nothing where it was never here, or was worked on since. */
+export function LeftLine({ shown, job }: Pick<Props, 'shown' | 'job'>) {
+  const { unit } = useShop();
+  const left = leftBefore(job, shown);
+  if (!left || !job.visit) return null;
+  const { quantity } = shown.characteristic;
+  const range = `${rangeText(left, unit, quantity)} ${unitName(quantity, unit)}`;
+  return <Words tone="muted">{sayMeasure('measure.leftAt', { tag: job.visit.tag, range })}</Words>;
 }
 
 interface Props {

@@ -15,7 +15,7 @@ import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import type { WorkEntry } from '@/core/records/entries/operation';
 import type { Job } from '@/core/records/job';
-import { useShop } from '@/data/hooks';
+import { useChangeShop, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { FootButton } from '@/ui/FootButton';
@@ -23,6 +23,7 @@ import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
+import { MakeField, withMake } from '../job/MakeField';
 import type { Measuring } from './useMeasuring';
 import { sayMeasure } from './sayMeasure';
 import { useNextFocus } from '@/ui/focus';
@@ -66,6 +67,7 @@ function amountOf(text: string, unit: ShopUnit): number | null {
 /** Holds what was done: the part, the work and the size that are chosen, as far as they go together. */
 function useWork({ job, shown, measuring, onDone }: Props) {
   const shop = useShop();
+  const { apply: changeShop } = useChangeShop();
   const pump = pumpOf(job.sheet);
   const [part, setPart] = useState(() => partOf(job, shown));
   const works = worksOn(job.sheet, part);
@@ -74,9 +76,9 @@ function useWork({ job, shown, measuring, onDone }: Props) {
   const choices = choicesOf(job.sheet, part, work);
   const [chosen, setChosen] = useState<string | null>(null);
   const size = choices.find((c) => c.id === chosen)?.id ?? choices[0]?.id ?? null;
-  const { control, handleSubmit, setError } = useForm({ defaultValues: { amount: '' } });
+  const { control, handleSubmit, setError } = useForm({ defaultValues: { amount: '', make: '' } });
   const byAmount = hasAmount(job.sheet, part, work);
-  const operation = (amount_mm: number | null): WorkEntry => {
+  const operation = (amount_mm: number | null, make = ''): WorkEntry => {
     const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
     return {
       ...measuring.make(),
@@ -84,16 +86,19 @@ function useWork({ job, shown, measuring, onDone }: Props) {
       part,
       work,
       changes: changesOf(job.sheet, { part, work }, size, amount_mm, u_mm),
+      make: work === 'exchanged' ? make.trim() : '',
       remark: '',
       step: null,
       piece: null,
     };
   };
   const opened = openedBy(pump, operation(null));
-  const save = handleSubmit(async ({ amount }) => {
+  const save = handleSubmit(async ({ amount, make }) => {
     try {
       const amount_mm = byAmount ? amountOf(amount, shop.unit) : null;
-      if (await measuring.work(operation(amount_mm))) onDone();
+      if (!(await measuring.work(operation(amount_mm, make)))) return;
+      await changeShop((s) => withMake(s, operation(null, make).make)).catch(() => undefined);
+      onDone();
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       setError('amount', { message: reasonOf(error) }, { shouldFocus: true });
@@ -109,6 +114,7 @@ function useWork({ job, shown, measuring, onDone }: Props) {
     },
     places: size ? { value: size, options: named(choices), onChange: setChosen } : null,
     amount: byAmount ? `${AMOUNT[work]}, ${shop.unit}` : null,
+    isExchange: work === 'exchanged',
     opened,
     save: () => void save(),
   };
@@ -118,7 +124,7 @@ function useWork({ job, shown, measuring, onDone }: Props) {
 export function WorkPanel(props: Props) {
   const next = useNextFocus<Text>('work');
   const { measuring, onDone } = props;
-  const { control, parts, works, places, amount, opened, save } = useWork(props);
+  const { control, parts, works, places, amount, isExchange, opened, save } = useWork(props);
   return (
     <ScrollView style={layout.fill} contentContainerStyle={styles.panel}>
       <Heading ref={next} size="title">
@@ -127,6 +133,7 @@ export function WorkPanel(props: Props) {
       <Pick label="Part" {...parts} />
       <Choice stacked label="What was done" {...works} />
       {places ? <Choice stacked label="Where" {...places} /> : null}
+      {isExchange ? <MakeField control={control} name="make" /> : null}
       {amount ? (
         <Field
           control={control}

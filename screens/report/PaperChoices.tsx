@@ -3,10 +3,10 @@ import { Image, Pressable, StyleSheet, View } from 'react-native';
 import { onPaper } from '@/core/commands/reporting';
 import { trimmed } from '@/core/quantity/format';
 import { sayProve } from '@/core/prove/say';
-import { parseNumber } from '@/core/quantity/parse';
+import { parseSum } from '@/core/quantity/parse';
 import type { Job } from '@/core/records/job';
 import { MOST_ON_PAPER } from '@/core/records/paper';
-import { nextLook } from '@/core/report/around';
+import { nextLook, photosChosen } from '@/core/report/around';
 import { sayReport } from '@/core/report/sayReport';
 import { dayOf } from '@/core/schema/dates';
 import { useRecord } from '@/data/hooks';
@@ -27,7 +27,7 @@ interface Props {
 export function PhotoChoice({ job }: Props) {
   const [open, setOpen] = useState(false);
   const { run, error } = useCommand(job);
-  const { photos: chosen } = job.paper;
+  const chosen = photosChosen(job);
   if (job.photos.length === 0) return null;
   const isFull = chosen.length >= MOST_ON_PAPER;
   const turn = (id: string) => {
@@ -106,7 +106,7 @@ const ahead = (text: string): string | null | undefined => dayOf(text, new Date(
 
 /** Returns what is wrong with when the pump is looked at next, by field. */
 function faultsOf({ used = '', day = '' }: Typed): Record<string, string> {
-  const count = parseNumber(used);
+  const count = parseSum(used);
   return {
     ...(count === null || (count >= 0 && count <= 1e8)
       ? {}
@@ -121,7 +121,7 @@ export function NextLook({ job }: Props) {
   const { run, error } = useCommand(job);
   const { nextUsed, nextDay } = job.paper;
   const keep = async ({ used = '', day = '' }: Typed) => {
-    const kept = await run(onPaper({ nextUsed: parseNumber(used), nextDay: ahead(day) ?? null }));
+    const kept = await run(onPaper({ nextUsed: parseSum(used), nextDay: ahead(day) ?? null }));
     if (kept) setOpen(false);
     return kept;
   };

@@ -1,5 +1,4 @@
 import { Image, StyleSheet, View } from 'react-native';
-import type { Report } from '@/core/report/report';
 import type { PageHead } from '@/core/report/around';
 import type { ReportPage } from '@/core/report/page';
 import { FigureView } from '@/ui/FigureView';
@@ -14,32 +13,31 @@ import { sayReport } from '@/core/report/sayReport';
 const PUMP = 110;
 
 interface Props {
-  readonly report: Report;
   readonly page: ReportPage;
   /** Its sentence stands over it already. */
   readonly headed: boolean;
 }
 
 /** How a report begins: the shop, which job it is, its two sentences, the pump. */
-export function PaperHead({ report, page, headed }: Props) {
+export function PaperHead({ page, headed }: Props) {
   const { tiny } = useRoom();
   const [verdict, second] = page.sentences;
   return (
     <>
       <ShopHead head={page.around.head} />
       <View style={styles.head}>
-        <PinRing verdict={report.overall.verdict} size={44} />
+        <PinRing verdict={page.verdict} size={44} />
         <View style={layout.grow}>
           {headed ? null : <Heading size="title">{verdict}</Heading>}
           {headed ? null : <Words strong>{second}</Words>}
           <Heading size="strong">{page.title}</Heading>
-          <Words tone="muted">{report.pump}</Words>
+          <Words tone="muted">{page.pump}</Words>
         </View>
         {tiny ? null : (
           <FigureView
             figure={page.around.pump}
             width={PUMP}
-            said={sayReport('report.pumpSaid', { pump: report.pump })}
+            said={sayReport('report.pumpSaid', { pump: page.pump })}
           />
         )}
       </View>

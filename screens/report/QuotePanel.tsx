@@ -1,13 +1,13 @@
 import { View } from 'react-native';
 import { dropQuote, noteQuote } from '@/core/commands/reporting';
-import { tried } from '@/core/errors';
 import { quoteOf } from '@/core/journal/signed';
 import { trimmed } from '@/core/quantity/format';
-import { parseNumber } from '@/core/quantity/parse';
-import type { QuoteEntry, QuoteState } from '@/core/records/entries/quote';
+import { countIn } from '@/core/quantity/parse';
+import { quote as quoteKind, type QuoteEntry, type QuoteState } from '@/core/records/entries/quote';
 import type { Job } from '@/core/records/job';
 import { planSum } from '@/core/report/quote';
 import { sayReport } from '@/core/report/sayReport';
+import { faultsIn } from '@/core/schema/faultsIn';
 import { dayText } from '@/core/schema/moments';
 import { Button } from '@/ui/Button';
 import { layout } from '@/ui/layout';
@@ -24,13 +24,9 @@ interface Props {
 /** No price and no time is more. */
 const MOST = { price: 1e7, days: 400 } as const;
 
-/** Returns a figure that may be left out; undefined where it is none. */
-function figureOf(text: string, most: number): number | null | undefined {
-  const read = tried(() => parseNumber(text));
-  if (!read.ok) return undefined;
-  const { value } = read;
-  return value === null || (value >= 0 && value <= most) ? value : undefined;
-}
+/** Returns what is wrong with words that the record has no room for, by field. */
+const tooLong = (said: Partial<Pick<QuoteEntry, 'name' | 'remark'>>): Record<string, string> =>
+  faultsIn(quoteKind.schema.fields, said);
 
 /** What is asked of the customer: the price and the days, and what he says to it. */
 export function QuotePanel({ job }: Props) {
@@ -60,11 +56,12 @@ function Ask({ job }: Props) {
     days: sum ? trimmed(sum.days, 1) : '',
     remark: '',
   };
-  const faults = ({ price = '', days = '' }: Typed): Record<string, string> => ({
-    ...(figureOf(price, MOST.price) === undefined
+  const faults = ({ price = '', days = '', remark = '' }: Typed): Record<string, string> => ({
+    ...tooLong({ remark }),
+    ...(countIn(price, MOST.price) === undefined
       ? { price: sayReport('report.noPrice', { text: price.trim() }) }
       : {}),
-    ...(figureOf(days, MOST.days) === undefined
+    ...(countIn(days, MOST.days) === undefined
       ? { days: sayReport('report.noDays', { text: days.trim() }) }
       : {}),
   });
@@ -72,8 +69,8 @@ function Ask({ job }: Props) {
     run(
       noteQuote({
         state: 'asked',
-        price: figureOf(price, MOST.price) ?? null,
-        days: figureOf(days, MOST.days) ?? null,
+        price: countIn(price, MOST.price) ?? null,
+        days: countIn(days, MOST.days) ?? null,
         name: '',
         date: dayText(new Date()),
         remark: remark.trim(),
@@ -138,9 +135,10 @@ function Answer({ job, quote }: AnswerProps) {
       ]}
       stored={{ name: job.owner, remark: '' }}
       error={error}
-      faults={({ name = '' }): Record<string, string> =>
-        name.trim() === '' ? { name: sayReport('report.whoAnswered') } : {}
-      }
+      faults={({ name = '', remark = '' }): Record<string, string> => ({
+        ...tooLong({ name, remark }),
+        ...(name.trim() === '' ? { name: sayReport('report.whoAnswered') } : {}),
+      })}
       answers={[
         { name: 'Approved', keep: keep('approved') },
         { name: 'Declined', keep: keep('declined') },

@@ -1,6 +1,5 @@
 import { StyleSheet, View } from 'react-native';
 import type { PageCheck, PageSection, ReportPage } from '@/core/report/page';
-import type { Report } from '@/core/report/report';
 import { BARS_READ, SECTION_TITLE, WARRANTY_TITLE } from '@/core/report/titles';
 import { say } from '@/core/wording/say';
 import { sayReport } from '@/core/report/sayReport';
@@ -13,19 +12,18 @@ import { PaperPhotos, Signatures } from './PaperFoot';
 import { PaperHead } from './PaperHead';
 
 interface Props {
-  readonly report: Report;
   readonly page: ReportPage;
   /** Its sentence stands over it already. */
   readonly headed?: boolean;
 }
 
 /** The report, as it is read on the screen and printed: the answer, then its parts in the order in which they are read. */
-export function ReportPaper({ report, page, headed = false }: Props) {
+export function ReportPaper({ page, headed = false }: Props) {
   const palette = usePalette();
   const { around } = page;
   return (
     <View style={layout.stack}>
-      <PaperHead report={report} page={page} headed={headed} />
+      <PaperHead page={page} headed={headed} />
       {page.sections.map((section) =>
         section.id === 'measured' ? (
           <Measured key="measured" palette={palette} page={page} />
@@ -54,7 +52,7 @@ interface PartProps {
 }
 
 /** One part of the report: its rows, named at their side where they are; the photos or the run that belong to it. */
-function Part({ section: { id, rows }, page: { around, chart, sentences } }: PartProps) {
+function Part({ section: { id, rows }, page: { around, chart } }: PartProps) {
   const photos = id === 'found' ? around.photos : [];
   if (rows.length === 0 && photos.length === 0) return null;
   return (
@@ -75,9 +73,9 @@ function Part({ section: { id, rows }, page: { around, chart, sentences } }: Par
       {photos.length > 0 ? <PaperPhotos photos={photos} /> : null}
       {id === 'test' && chart ? (
         <FigureView
-          figure={chart}
+          figure={chart.figure}
           width={CHART}
-          said={sayReport('report.chartSaid', { said: sentences[1] })}
+          said={sayReport('report.chartSaid', { where: chart.where })}
         />
       ) : null}
     </View>

@@ -18,6 +18,7 @@ import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { WithReversal } from '../job/WithReversal';
+import { Comeback } from './Comeback';
 import { NextLook, PhotoChoice } from './PaperChoices';
 import { QuotePanel } from './QuotePanel';
 import { ReportPaper } from './ReportPaper';
@@ -52,9 +53,9 @@ function Report({ job, reversalOf }: Props) {
   const [form, setForm] = useState<PageForm>(() => (isWaiting(job) ? 'quote' : 'full'));
   const [asked, setAsked] = useState<ReportUnit | null>(null);
   const units = asked ?? unit;
-  const { report, page } = usePage(job, form, units, reversalOf);
+  const page = usePage(job, form, units, reversalOf);
   const { out, trouble } = useWaysOut(job, page);
-  const paper = <ReportPaper report={report} page={page} />;
+  const paper = <ReportPaper page={page} />;
   return (
     <Page within title={page.sentences[0]}>
       <Columns
@@ -67,6 +68,7 @@ function Report({ job, reversalOf }: Props) {
             <Actions {...out} />
             <Trouble {...trouble} />
             {form === 'quote' ? null : <SignPanel job={job} />}
+            {form === 'quote' ? null : <Comeback job={job} />}
             <View>
               <PhotoChoice job={job} />
               {form === 'quote' ? null : <NextLook job={job} />}
@@ -85,7 +87,7 @@ function Report({ job, reversalOf }: Props) {
         }
         second={
           <View style={wide && [styles.paper, { backgroundColor: palette.paper }]}>
-            <ReportPaper headed report={report} page={page} />
+            <ReportPaper headed page={page} />
           </View>
         }
       />
@@ -126,13 +128,15 @@ function FormChoice({ form, onForm, units, onUnits }: FormProps) {
 }
 
 interface ActionsProps {
+  /** A PDF is on its way. */
+  readonly isMaking: boolean;
   readonly onPdf: () => void;
   readonly onFile: () => void;
   readonly onCsv: () => void;
 }
 
 /** What is given to the customer, and what is kept or passed on. */
-function Actions({ onPdf, onFile, onCsv }: ActionsProps) {
+function Actions({ isMaking, onPdf, onFile, onCsv }: ActionsProps) {
   return (
     <>
       <Words strong>Give it to the customer</Words>
@@ -140,7 +144,7 @@ function Actions({ onPdf, onFile, onCsv }: ActionsProps) {
         <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
           Print
         </Button>
-        <Button mode="outlined" onPress={onPdf}>
+        <Button mode="outlined" loading={isMaking} disabled={isMaking} onPress={onPdf}>
           PDF
         </Button>
       </View>

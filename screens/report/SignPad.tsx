@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
-import SignaturePad from 'signature_pad';
+import SignaturePad, { type PointGroup } from 'signature_pad';
 import { SIGNED_ON, strokesText } from '@/core/records/strokes';
 import { sayReport } from '@/core/report/sayReport';
 import { Button } from '@/ui/Button';
@@ -15,12 +15,30 @@ interface Props {
 /** The pen keeps a point only where it moved so far, in px: a hand needs no more. */
 const APART = 3;
 
+/** Returns what was drawn as it is on a field of another width. */
+const resized = (
+  { groups, width }: { readonly groups: readonly PointGroup[]; readonly width: number },
+  to: number,
+  penColor: string,
+): PointGroup[] =>
+  groups.map((group) => ({
+    ...group,
+    penColor,
+    points: group.points.map((point) => ({
+      ...point,
+      x: (point.x * to) / width,
+      y: (point.y * to) / width,
+    })),
+  }));
+
 /** A field to sign in with a finger, a pen or the mouse. */
 export function SignPad({ onDrawn }: Props) {
   const palette = usePalette();
   const [width, onLayout] = useWidth(340);
   const field = useRef<View>(null);
   const pad = useRef<SignaturePad | null>(null);
+  /** What was drawn, and how wide the field was: it is drawn again where that changes. */
+  const before = useRef<{ readonly groups: PointGroup[]; readonly width: number } | null>(null);
   const drawn = useRef(onDrawn);
   useEffect(() => {
     drawn.current = onDrawn;
@@ -49,7 +67,9 @@ export function SignPad({ onDrawn }: Props) {
     const host = field.current as unknown as HTMLElement | null;
     host?.append(canvas);
     pad.current = made;
+    if (before.current) made.fromData(resized(before.current, width, palette.ink));
     return () => {
+      before.current = { groups: made.toData(), width };
       made.off();
       canvas.remove();
     };

@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { sign, unsign } from '@/core/commands/reporting';
 import { signaturesOf } from '@/core/journal/signed';
-import { SIGNERS, type Signer } from '@/core/records/entries/signed';
+import { signed, SIGNERS, type Signer } from '@/core/records/entries/signed';
 import type { Job } from '@/core/records/job';
+import { faultsIn } from '@/core/schema/faultsIn';
 import { sayReport } from '@/core/report/sayReport';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
@@ -83,9 +84,13 @@ function SignForm({ job, as, onDone }: FormProps) {
         fields={[{ name: 'name', label: 'Name', isWide: true }]}
         stored={{ name }}
         error={error}
-        faults={({ name: typed = '' }): Record<string, string> =>
-          typed.trim() === '' ? { name: sayReport('report.signName') } : {}
-        }
+        faults={({ name: typed = '' }): Record<string, string> => {
+          if (typed.trim() === '') return { name: sayReport('report.signName') };
+          // What is wrong with the strokes stands at the only field that can say so.
+          const wrong = faultsIn(signed.schema.fields, { strokes, name: typed.trim() });
+          const [message] = Object.values(wrong);
+          return message ? { name: message } : {};
+        }}
         answers={[
           {
             name: 'Sign',

@@ -3,9 +3,9 @@ import { useMemo } from 'react';
 import type { ReversalOf } from '@/core/assembly/asked';
 import { stateOf } from '@/core/guidance/evaluator';
 import type { Job } from '@/core/records/job';
+import { photosChosen } from '@/core/report/around';
 import { chartedTest } from '@/core/report/chart';
 import { pageOf, type PageForm, type ReportPage, type ReportUnit } from '@/core/report/page';
-import { reportOf, type Report } from '@/core/report/report';
 import { useRecord, useShop } from '@/data/hooks';
 import { loadPhotos } from '@/data/photos';
 import { loadRun } from '@/data/traces';
@@ -16,10 +16,10 @@ export function usePage(
   form: PageForm,
   units: ReportUnit,
   reversalOf: ReversalOf | null,
-): { readonly report: Report; readonly page: ReportPage } {
+): ReportPage {
   const shop = useShop();
   const { data: sheetNow } = useRecord('sheet', job.sheet.id);
-  const chosen = job.paper.photos;
+  const chosen = photosChosen(job);
   const { data: photos } = useQuery({
     queryKey: ['photos', ...chosen],
     queryFn: () => loadPhotos(chosen),
@@ -41,9 +41,6 @@ export function usePage(
       photos: photos ?? [],
       run: kept?.samples ?? null,
     };
-    return {
-      report: reportOf(job, units === 'both' ? 'mm' : units, context),
-      page: pageOf(job, form, units, context),
-    };
+    return pageOf(job, form, units, context);
   }, [job, form, units, shop, sheetNow, reversalOf, photos, kept]);
 }

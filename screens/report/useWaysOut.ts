@@ -10,6 +10,7 @@ import { jobFile } from '@/data/transfer/files';
 
 /** Returns the ways out of a report: a PDF, the job as a file, its readings as a table; and what went wrong with them. */
 export function useWaysOut(job: Job, page: ReportPage) {
+  const [isMaking, setMaking] = useState(false);
   const [failed, setFailed] = useState<string | null>(null);
   const [lacking, setLacking] = useState<ReportPdf | null>(null);
   const save = ({ file }: ReportPdf) => {
@@ -17,6 +18,7 @@ export function useWaysOut(job: Job, page: ReportPage) {
     setLacking(null);
   };
   const pdf = async () => {
+    setMaking(true);
     try {
       const made = await writtenReport(page);
       setFailed(null);
@@ -24,6 +26,8 @@ export function useWaysOut(job: Job, page: ReportPage) {
       else save(made);
     } catch (error) {
       setFailed(say('report.pdfFailed', { error: reasonOf(error) }));
+    } finally {
+      setMaking(false);
     }
   };
   const saved = (made: () => Promise<void>) => () =>
@@ -32,6 +36,7 @@ export function useWaysOut(job: Job, page: ReportPage) {
     );
   return {
     out: {
+      isMaking,
       onPdf: () => void pdf(),
       onFile: saved(async () => saveAs(fileName(job.tag, 'json'), await jobFile(job))),
       onCsv: saved(async () => {

@@ -33,6 +33,7 @@ import { WorkSection } from './WorkSection';
 import { paragraph } from '@/core/wording/say';
 import { saySheets } from './saySheets';
 import { isDone } from '../shell/isDone';
+import { RowLink } from '@/ui/RowLink';
 import { SaveButton } from '@/ui/SaveButton';
 
 const SECTIONS = [
@@ -206,6 +207,11 @@ export function SheetEditor({ sheet, unit: shopUnit }: Props) {
         <SheetNotices sheet={sheet} form={form} />
         <Choice strip label="Section" value={section} options={SECTIONS} onChange={setSection} />
         <Shown sheet={sheet} unit={unit} />
+        <RowLink
+          href={`/sheets/${sheet.id}/history`}
+          name="What our own pumps say"
+          about="every check that the shop measured on this model"
+        />
         <Button
           mode="outlined"
           icon="file-export-outline"

@@ -4,9 +4,12 @@ import { useState } from 'react';
 import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import type { FileProblem } from '@/core/records/problems';
+import { listJobs } from '@/data/summaries';
 import { noteBackup } from '@/data/backupMade';
 import { backupQuery } from '@/data/hooks';
-import { fileName, saveAs } from '@/data/save';
+import { backupName, KEPT, openFolder, saveInFolder } from '@/data/backupFolder';
+import { now } from '@/data/create';
+import { saveAs } from '@/data/save';
 import type { Counts } from '@/data/transfer/backup';
 import { bytesWords } from '@/ui/bytes';
 import { Course } from '@/ui/Course';
@@ -15,7 +18,8 @@ import { TryAgain } from '@/ui/TryAgain';
 import { dayWords } from '@/ui/when';
 import { Heading, Words } from '@/ui/Words';
 import { useDesk } from './useDesk';
-import { say, listed } from '@/core/wording/say';
+import { say, listed, paragraph } from '@/core/wording/say';
+import { FolderChoice } from './FolderChoice';
 import { sayShop } from './sayShop';
 
 function savedWords({ unreadable, ...counts }: Counts, bytes: number): string {
@@ -45,17 +49,33 @@ export function BackupPanel() {
   const backup = async () => {
     setSaved(null);
     setProblems([]);
+    // Asked with the touch: a browser wants a person for that.
+    const folder = await openFolder();
     const outcome = await run((desk, tell) => desk.backup(tell));
     if (!outcome.ok) {
       if (!outcome.cancelled) setProblems(outcome.problems);
       return;
     }
     const { file, counts } = outcome.value;
-    saveAs(fileName(`dial-bench-backup-${new Date().toISOString().slice(0, 10)}`, 'zip'), file);
-    const words = savedWords(counts, file.size);
+    const name = backupName(now());
+    const isInFolder =
+      folder !== null &&
+      (await saveInFolder(folder, name, file).then(
+        () => true,
+        () => false,
+      ));
+    if (!isInFolder) saveAs(name, file);
+    const words = paragraph(
+      savedWords(counts, file.size),
+      folder === null
+        ? sayShop('shop.inDownloads')
+        : isInFolder
+          ? sayShop('shop.inFolder', { folder: folder.name, count: KEPT })
+          : sayShop('shop.notInFolder', { folder: folder.name }),
+    );
     setSaved(words);
     announce(words);
-    await noteBackup().catch(() => undefined);
+    await noteBackup(await listJobs()).catch(() => undefined);
     await client.invalidateQueries({ queryKey: backupQuery.queryKey });
   };
   return (
@@ -79,6 +99,7 @@ export function BackupPanel() {
           Save a backup
         </Button>
       )}
+      <FolderChoice />
       <Button mode="outlined" icon="file-import-outline" onPress={() => router.push('/import')}>
         Import
       </Button>

@@ -89,7 +89,62 @@ const THEMES = [
   { value: 'dark', name: 'Dark' },
 ] as const;
 
-/** The rooms of the shop, and what is chosen for this device. */
+/** The rooms of the shop. */
+const rooms = (shop: Shop): ReactNode => (
+  <>
+    <RowLink
+      href="/shop/instruments"
+      name="Instruments and leaves"
+      about={sayShop('shop.instruments', {
+        count: shop.instruments.length,
+        sets: shop.feelers.map((f) => f.name).join(', '),
+      })}
+    />
+    <RowLink href="/shop/rules" name="House rules" about="Choices where good rebuilders differ" />
+    <RowLink
+      href="/shop/heading"
+      name="Heading of reports"
+      about={shop.heading.name || 'Name, address, picture, warranty, paper'}
+    />
+    <RowLink
+      href="/shop/operations"
+      name="Operations and prices"
+      about="What the shop does itself or sends out, how long it takes, what it costs"
+    />
+    <RowLink
+      href="/shop/orders"
+      name="Orders"
+      about="What all open jobs wait for, by supplier and part number"
+    />
+    <RowLink
+      href="/shop/comebacks"
+      name="Comebacks"
+      about="What came back, by cause, model, maker of the spare and bushing fit"
+    />
+    <RowLink
+      href="/shop/spares"
+      name="Spares wanted"
+      about="What the plans of all open jobs ask for together"
+    />
+    <RowLink
+      href="/shop/studies"
+      name="Repeatability studies"
+      about="How much of the scatter is the measuring"
+    />
+    <RowLink
+      href="/shop/words"
+      name="Words of the trade"
+      about="What the dotted words mean, each with a drawing"
+    />
+    <RowLink
+      href="/shop/notices"
+      name={sayShop('shop.version', { version: APP_VERSION })}
+      about="What it is made of, and under which licences that ships"
+    />
+  </>
+);
+
+/** What is chosen for this device, under the rooms of the shop. */
 function settings(
   shop: Shop,
   apply: ReturnType<typeof useChangeShop>['apply'],
@@ -97,45 +152,7 @@ function settings(
 ): ReactNode {
   return (
     <>
-      <RowLink
-        href="/shop/instruments"
-        name="Instruments and leaves"
-        about={sayShop('shop.instruments', {
-          count: shop.instruments.length,
-          sets: shop.feelers.map((f) => f.name).join(', '),
-        })}
-      />
-      <RowLink href="/shop/rules" name="House rules" about="Choices where good rebuilders differ" />
-      <RowLink
-        href="/shop/heading"
-        name="Heading of reports"
-        about={shop.heading.name || 'Name, address, picture, warranty, paper'}
-      />
-      <RowLink
-        href="/shop/operations"
-        name="Operations and prices"
-        about="What the shop does itself or sends out, how long it takes, what it costs"
-      />
-      <RowLink
-        href="/shop/spares"
-        name="Spares wanted"
-        about="What the plans of all open jobs ask for together"
-      />
-      <RowLink
-        href="/shop/studies"
-        name="Repeatability studies"
-        about="How much of the scatter is the measuring"
-      />
-      <RowLink
-        href="/shop/words"
-        name="Words of the trade"
-        about="What the dotted words mean, each with a drawing"
-      />
-      <RowLink
-        href="/shop/notices"
-        name={sayShop('shop.version', { version: APP_VERSION })}
-        about="What it is made of, and under which licences that ships"
-      />
+      {rooms(shop)}
       <Setting
         label="Units"
         value={shop.unit}

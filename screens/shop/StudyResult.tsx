@@ -6,15 +6,18 @@ import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { dragBandOf, studyOf } from '@/core/metrology/repeatability';
 import { studyWords } from '@/core/wording/study';
-import { trimmed } from '@/core/quantity/format';
-import { MM_PER, tidy_mm } from '@/core/quantity/units';
+import { formatFine } from '@/core/quantity/format';
+import { tidy_mm, type ShopUnit } from '@/core/quantity/units';
 import type { Study } from '@/core/records/study';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
+import { onDemand } from '../shell/onDemand';
 import { sayShop } from './sayShop';
 
-/** The chart comes with a library that nothing else needs: loaded when a study is looked at. */
+/** What was read twice at the bench since is asked of the shop's past. */
+const AtBench = onDemand('AtBench', async () => (await import('../job/after')).AtBench);
+
 /** What a study says: in words, as a chart, and as an uncertainty that the instrument can take over. */
 export function StudyResult({ study }: { readonly study: Study }) {
   const shop = useShop();
@@ -41,11 +44,6 @@ export function StudyResult({ study }: { readonly study: Study }) {
       ...s,
       feelers: s.feelers.map((f) => (f.name === name ? { ...f, dragBand_mm: band_mm } : f)),
     })).catch(() => undefined);
-  // Finer than gaps are written: a micrometre is what a study tells.
-  const fine = (mm: number) =>
-    unit === 'mm'
-      ? sayShop('shop.micrometres', { size: trimmed(mm * 1000, 1, 1) })
-      : sayShop('shop.thou', { size: trimmed(mm / MM_PER.thou, 3, 1) });
   const rows = [
     ['Same person again (repeatability)', result.repeatability],
     ['Between people (reproducibility)', result.reproducibility],
@@ -67,22 +65,32 @@ export function StudyResult({ study }: { readonly study: Study }) {
       {rows.map(([name, sd]) => (
         <View key={name} style={{ flexDirection: 'row' }}>
           <Words style={{ flex: 1 }}>{name}</Words>
-          <Words strong>{fine(sd)}</Words>
+          <Words strong>{formatFine(sd, unit)}</Words>
         </View>
       ))}
       <Words size="note" tone="muted">
         Two-way analysis of variance, people and parts crossed. The interaction counts with the
         people unless it is noise.
       </Words>
+      <AtBench
+        instrument={instrument?.name ?? ''}
+        scatter={{
+          s_mm: result.repeatability,
+          freedom: study.people.length * study.parts.length * (study.trials - 1),
+        }}
+      />
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       {instrument ? (
         <Button mode="contained" disabled={taken || result.grr <= 0} onPress={take}>
           {taken
             ? sayShop('shop.inUse', { instrument: instrument.name })
-            : sayShop('shop.useFor', { u: fine(result.grr), instrument: instrument.name })}
+            : sayShop('shop.useFor', {
+                u: formatFine(result.grr, unit),
+                instrument: instrument.name,
+              })}
         </Button>
       ) : null}
-      {bands(usable, band_mm, takeBand, fine)}
+      {bands(usable, band_mm, takeBand, unit)}
     </>
   );
 }
@@ -92,7 +100,7 @@ function bands(
   usable: readonly FeelerSetRecord[],
   band_mm: number,
   takeBand: (name: string) => void,
-  fine: (mm: number) => string,
+  unit: ShopUnit,
 ) {
   return usable.map(({ name, dragBand_mm }) => (
     <Button
@@ -103,7 +111,7 @@ function bands(
     >
       {dragBand_mm === band_mm
         ? sayShop('shop.bandInUse', { set: name })
-        : sayShop('shop.useBand', { band: fine(band_mm), set: name })}
+        : sayShop('shop.useBand', { band: formatFine(band_mm, unit), set: name })}
     </Button>
   ));
 }

@@ -2,7 +2,7 @@ import { useCommand } from '../job/useCommand';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
-import type { UseFormReturn } from 'react-hook-form';
+import { useWatch, type UseFormReturn } from 'react-hook-form';
 import type { ShopUnit } from '@/core/quantity/units';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -21,6 +21,7 @@ import { SheetChanged } from '../job/SheetChanged';
 import { SumsHere } from '../job/SumsHere';
 import { Restamp } from './Restamp';
 import { KeptNotices } from '../shell/KeptNotices';
+import { onDemand } from '../shell/onDemand';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import { AskedFor } from './AskedFor';
@@ -37,6 +38,9 @@ import { say } from '@/core/wording/say';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { SaveButton } from '@/ui/SaveButton';
 import { layout } from '@/ui/layout';
+
+/** Loaded once there is a number to look for. */
+const HereBefore = onDemand('HereBefore', async () => (await import('../job/after')).HereBefore);
 
 type Section = 'received' | 'before' | 'variant' | 'label' | null;
 
@@ -210,6 +214,7 @@ export function TagStage({ job }: { readonly job: Job }) {
   const router = useRouter();
   const { kept, held, error, save } = useTag(job);
   const { isDirty, errors } = kept.form.formState;
+  const serial = useWatch({ control: kept.form.control, name: 'serial' });
   const wrong = Object.keys(errors).length > 0;
   return (
     <Page within title="Tag" actions={<SaveButton isDirty={isDirty} onPress={save} />}>
@@ -219,6 +224,7 @@ export function TagStage({ job }: { readonly job: Job }) {
       {job.closed ? (
         <Notice kind="word">{say('bench.closed', { why: job.closed.why })}</Notice>
       ) : null}
+      {serial.trim() ? <HereBefore job={job} serial={serial} /> : null}
       <Columns
         first={given(kept.form)}
         second={

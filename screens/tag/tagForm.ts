@@ -2,7 +2,7 @@ import { array, object, string, type InferType, type Schema } from 'yup';
 import { InputError, tried } from '@/core/errors';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import { trimmed } from '@/core/quantity/format';
-import { parseNumber } from '@/core/quantity/parse';
+import { countIn, parseNumber } from '@/core/quantity/parse';
 import { formatTemperature } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
@@ -73,7 +73,17 @@ const within = <V>(kind: Written<V>, field: Schema): Written<V> => ({
 
 const TEXTS = ['owner', 'contact', 'unit', 'serial', 'complaint', 'by', 'fluid', 'ports'] as const;
 
-const used = within(orNull(figure(1)), tagFields.used);
+/** A count of hours or distance: digits in threes are one figure. */
+const count: Written<number> = {
+  ...figure(1),
+  read: (text) => {
+    const value = countIn(text, Infinity);
+    if (value != null) return value;
+    throw wrong('not-a-number', say('tag.notANumber', { text: text.trim() }));
+  },
+};
+
+const used = within(orNull(count), tagFields.used);
 
 /** The fields of a tag, its figures from before apart. */
 const fieldsOn = (today: Date): RecordField[] => [

@@ -2,7 +2,7 @@ import { array, string } from 'yup';
 import { WORKS } from '../../pumps/family';
 import type { DimensionId, PartId } from '../../pumps/ids';
 import { familyOf } from '../../pumps/registry';
-import { exact, finite, idOf, identifier, millimetres, note } from '../../schema/fields';
+import { exact, finite, idOf, identifier, line, millimetres, note } from '../../schema/fields';
 import { say } from '../../wording/say';
 import { fittedPart } from '../part';
 import { entryKind, entrySchema, type Standing } from './slice';
@@ -33,6 +33,8 @@ export const operation = entryKind({
     step: identifier().nullable().defined(),
     /** The part from the shelf that was put in; null where it came from elsewhere, or nothing was put in. */
     piece: fittedPart.nullable().defined(),
+    /** Names the maker of the part that was put in, as the shop calls it; empty where nobody said, or nothing was put in. */
+    make: line().defined(),
     remark: note().defined(),
   }),
   is: { list: 'operations', tells: 'pump', undo: 'measure' },

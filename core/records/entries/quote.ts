@@ -14,9 +14,9 @@ export const quote = entryKind({
     state: string().oneOf(QUOTE_STATES).required(),
     price: money().nullable().defined(),
     days: days().nullable().defined(),
-    /** Who answered; empty for what was only asked. */
+    /** Names who answered; empty for what was only asked. */
     name: line().defined(),
-    /** The day on which that was. */
+    /** Gives the day on which that was. */
     date: day().required(),
     remark: note().defined(),
   }),

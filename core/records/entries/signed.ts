@@ -6,7 +6,7 @@ import { entryKind, entrySchema, type Standing } from './slice';
 export const SIGNERS = ['rebuilder', 'customer'] as const;
 export type Signer = (typeof SIGNERS)[number];
 
-/** Longest text of a signature: far over what a hand draws. */
+/** Limits the text of a signature: far over what a hand draws. */
 const MOST_TEXT = 60_000;
 
 /** Matches a signature: points `x,y` with blanks between them, strokes with semicolons; nothing for one by name alone. */

@@ -31,6 +31,7 @@ export const LISTS = [
   'proofs',
   'signatures',
   'quotes',
+  'comebacks',
 ] as const;
 export type ListName = (typeof LISTS)[number];
 

@@ -1,6 +1,8 @@
 export const BENCH = {
   'bench.backupOld':
     '{days, plural, one {The last backup is one day old.} other {The last backup is # days old.}}',
+  'bench.entriesUnsaved':
+    '{entries, plural, one {One entry is in no backup yet.} other {# entries are in no backup yet.}}',
   'bench.checkNumber': 'Check {number}',
   'bench.closed': 'Closed: {why}',
   'bench.decided': '{decided} of {all} checks decided',
@@ -9,6 +11,12 @@ export const BENCH = {
   'bench.againOn': 'Look at it again {day}',
   'bench.againSince': 'To be looked at again since {day}',
   'bench.dueOn': 'due {day}',
+  'bench.foundIn':
+    '{place, select, serial {Serial {text}} complaint {Complaint: {text}} finding {{text}} part {Part {text}} cause {Cause: {text}} order {Order: {text}} comeback {Came back: {text}} other {Note: {text}}}',
+  'bench.foundCount':
+    '{n, plural, =0 {No job says that.} one {One job says that.} other {# jobs say that.}}',
+  'bench.stopSearch': 'Stop looking for {name}',
+  'bench.turnRound': '{n, plural, one {day in to out} other {days in to out}}',
   'bench.goOn': 'Continue {tag}',
   'bench.jobTitle': 'Job {tag}',
   'bench.jobUnreadable': 'This job cannot be read. Nothing was changed. {error}',

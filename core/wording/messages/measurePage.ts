@@ -1,5 +1,6 @@
 /** Says what Measure says: it is loaded with it. */
 export const MEASURE_PAGE = {
+  'measure.leftAt': 'Hollow: it left here as {tag} at {range}.',
   'measure.askedOther': 'Decide asked for: {check}.',
   'measure.cardHead': '{section}: {verdict}',
   'measure.checksOf': 'Checks · {limits}',

@@ -7,6 +7,7 @@ export const REPORT_PAGE = {
   'report.notFree': 'It did not turn freely.',
   'report.inQuestion': 'Why it failed is not settled. In question: {causes}.',
   'report.itWas': 'Tight or catching: it was {cause}.',
+  'report.visit': 'visit {number}, the one before as {tag}',
   'report.asItCame': 'As it came in: {evidence}',
   'report.cause':
     '{how, select, proven {Proven by its check, {by}: {cause}} other {By the word of {by}: {cause}}}',
@@ -57,14 +58,13 @@ export const REPORT_PAGE = {
   'report.inBoth': '{one} ({other})',
   'report.restIn':
     '{other, select, some {{count, plural, one {One more check is in, as it came.} other {# more checks are in, as they came.}}} other {{count, plural, one {The one check is in, as it came.} other {All # checks are in, as they came.}}}}',
-  'report.toSign': '{as, select, rebuilder {Rebuilt and tested by} other {Received by}}',
+  'report.toSign':
+    '{as, select, rebuilder {{did, select, both {Rebuilt and tested by} rebuilt {Rebuilt by} tested {Tested by} other {Examined by}}} other {Received by}}',
   'report.toApprove': 'Approved by, on which day',
-  'report.signedBy':
-    '{as, select, rebuilder {Rebuilt and tested: {name}, {day}} other {Received: {name}, {day}}}',
+  'report.signedBy': '{as} {name}, {day}',
   'report.signedBefore': 'Signed before the last change to this job.',
   'report.nextLook': '{by, select, used {Next look due at {at}.} other {Next look due on {at}.}}',
   'report.nextLookEither': 'Next look due at {used}, or on {day} if that comes first.',
-  'report.planned': '{parts}: {what}',
   'report.plannedBy':
     '{state, select, done {{amount, select, some {{what}, {by}: done} other {{what}: done}}} other {{amount, select, some {{what}, {by}} other {{what}}}}}',
   'report.noPlan': 'No plan is chosen yet.',
@@ -75,13 +75,15 @@ export const REPORT_PAGE = {
     '{state, select, asked {Asked on {day}.} approved {Approved by {name} on {day}.} other {Declined by {name} on {day}.}}',
   'report.staysOut':
     '{count, plural, one {{names} stays out of its limits, and wears on.} other {{names} stay out of their limits, and wear on.}}',
-  'report.gives': 'At hot idle it gives {flow}.',
+  'report.gives':
+    '{sure, select, little {At hot idle it gives {flow}, if the gaps that nobody measured are as they should be.} other {At hot idle it gives {flow}.}}',
   'report.staysIn': '{names}: condemned by eye, and stays in.',
   'report.comesBack': 'What made it fail stays, and brings it back: {cause}.',
-  'report.nothingOut': 'Nothing that was looked at or measured is out of its limits.',
+  'report.nothingOut': 'Nothing is known to be out of its limits.',
+  'report.nothingKnown': 'Nothing is measured yet: nobody can say what becomes of it.',
   'report.quoteTitle': 'Quote {tag}',
   'report.pumpSaid': 'The pump, open: {pump}',
-  'report.chartSaid': 'The flow of the test over its time. {said}',
+  'report.chartSaid': 'The flow of the test over its time, {where}',
   'report.photo': 'Photo {number} of the report',
   'report.signField': 'Field to sign in with a finger, a pen or the mouse',
   'report.signHow': 'Draw in the field, or sign with the name alone.',

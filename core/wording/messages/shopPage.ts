@@ -1,5 +1,10 @@
 /** Says what the rooms of the shop say: it is loaded with them. */
 export const SHOP_PAGE = {
+  'shop.inDownloads': 'Your browser says where it saved the file.',
+  'shop.inFolder': 'It lies in the folder {folder}; the last {count} stay there.',
+  'shop.notInFolder':
+    'It could not be written into the folder {folder}, and was saved as a download.',
+  'shop.folder': 'Backups go into the folder {folder}.',
   'shop.noticesOf':
     'Dial Bench {version} ships with {count} packages. Touch one to read its terms.',
   'shop.headingWhere':
@@ -10,10 +15,9 @@ export const SHOP_PAGE = {
     '{count, plural, one {One record is here already, unchanged.} other {# records are here already, unchanged.}}',
   'shop.backupAbout':
     'Saves everything in this browser to one file. Use Import to restore it. The last backup is of {day}.',
-  'shop.backupDone':
-    'Written, read back and counted: {parts}; {size}. Your browser says where it saved the file.',
+  'shop.backupDone': 'Written, read back and counted: {parts}; {size}.',
   'shop.backupDoneRaw':
-    'Written, read back and counted: {parts}, {count} that cannot be read as they are; {size}. Your browser says where it saved the file.',
+    'Written, read back and counted: {parts}, {count} that cannot be read as they are; {size}.',
   'shop.backupFailed': 'No backup was saved. {error}',
   'shop.bandInUse': '{set} uses this band',
   'shop.chart': 'Mean of each person on each part against the part’s own mean: {people}.',
@@ -60,7 +64,6 @@ export const SHOP_PAGE = {
   'shop.leastAmount': 'Least amount, {unit}',
   'shop.leaves': 'Leaves in the set, {unit}',
   'shop.leavesMeasured': 'Leaves that were mic’d, {unit}: marked = mic’d',
-  'shop.micrometres': '{size} µm',
   'shop.moreLikeThese':
     '{count, plural, one {And one more record like these.} other {And # more records like these.}}',
   'shop.mostStacked': '{set}: most leaves stacked',
@@ -81,7 +84,6 @@ export const SHOP_PAGE = {
   'shop.storage': '{used} of {room} used, {percent}%.',
   'shop.studies': '{count, plural, one {# study} other {# studies}}',
   'shop.studyRow': '{people} people, {parts} parts, {trials} times · {read} of {all} readings',
-  'shop.thou': '{size} thou',
   'shop.to': 'To, {unit}',
   'shop.twoTo': 'Enter 2 to {most} different names',
   'shop.uncertainty': 'Uncertainty u, {unit}',

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { HistoryDesk } from '../data/history/desk';
+
+expose(new HistoryDesk());
