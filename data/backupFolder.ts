@@ -1,11 +1,11 @@
 import { openDB } from 'idb';
 
-/**
+/*
  * The folder on this machine into which backups go, where the browser can (File System Access). It is chosen once by a person;
  * what stands for it can only be kept as it is, so that it has a store of its own.
  */
 
-/** What browsers have of a folder that not all know yet. */
+/** Describes what browsers have of a folder that not all know yet. */
 interface Folder extends FileSystemDirectoryHandle {
   queryPermission?(mode: { mode: 'readwrite' }): Promise<PermissionState>;
   requestPermission?(mode: { mode: 'readwrite' }): Promise<PermissionState>;
@@ -67,7 +67,7 @@ export async function chooseFolder(): Promise<string | null> {
 /** Forgets the folder: backups are saved as downloads again. What lies in it stays. */
 export const forgetFolder = (): Promise<void> => store(null);
 
-/** So many backups stay in the folder. */
+/** Limits the backups that stay in the folder. */
 export const KEPT = 7;
 
 /** Matches the names of backups as they are written there: nothing else in the folder is ever touched. */
@@ -90,7 +90,7 @@ export const tooOld = (names: readonly string[]): string[] =>
     .sort()
     .slice(0, -KEPT);
 
-/** A folder into which may be written now. */
+/** Stands for a folder into which may be written now. */
 export type OpenFolder = Folder;
 
 /**

@@ -1,5 +1,5 @@
 import { DEMO_ID } from '../core/schema/fields';
-import { isMoment } from '../core/schema/moments';
+import { DAY_MS, isMoment } from '../core/schema/moments';
 import { now } from './create';
 import type { JobSummary } from './jobSummary';
 import { readText, writeTexts } from './storage';
@@ -10,18 +10,16 @@ export interface BackupMade {
   readonly at: string | null;
   /** Since when the browser keeps anything. */
   readonly since: string;
-  /** So many entries were there then on the shop's own jobs; null where it was made before they were counted. */
+  /** Counts the entries that were there then on the shop's own jobs; null where it was made before they were counted. */
   readonly entries: number | null;
 }
 
 const KEY = 'made/backup';
 
-const DAY_MS = 86_400_000;
-
-/** A backup that is older than so many days is asked for anew, where something was written down since. */
+/** Limits the age of a backup, in days: an older one is asked for anew, where something was written down since. */
 const STALE_DAYS = 14;
 
-/** After so many entries it is asked for whatever the day: that is a day's work of several people. */
+/** Limits the entries that are in none: after so many it is asked for whatever the day: that is a day's work of several people. */
 const STALE_ENTRIES = 300;
 
 const store = async (made: BackupMade): Promise<BackupMade> => {
@@ -41,7 +39,7 @@ export async function loadBackupMade(): Promise<BackupMade> {
   return store({ at: null, since: now(), entries: 0 });
 }
 
-/** What of a job is counted. */
+/** Describes what of a job is counted. */
 type Counted = Pick<JobSummary, 'id' | 'entries'>;
 
 /** Counts the entries on the shop's own jobs: those of the demo can be opened anew at any time. */
@@ -54,7 +52,7 @@ export async function noteBackup(jobs: readonly Counted[]): Promise<void> {
   await store({ at: now(), since, entries: entriesOf(jobs) });
 }
 
-/** What is not in the last backup. */
+/** Counts what is not in the last backup. */
 export interface Unsaved {
   readonly days: number;
   readonly entries: number;

@@ -5,7 +5,7 @@ import type { Shop } from '../core/records/shop';
 import { askedToStay, jobBegun, newId, now } from './create';
 import { changeTogether } from './records';
 
-/** What a pump came back with. */
+/** Says with what a pump came back. */
 export interface CameBack {
   readonly date: string;
   readonly used: number | null;

@@ -2,6 +2,7 @@ import type { Evaluator } from '../core/guidance/evaluator';
 import type { Assessment } from '../core/assessment/assessment';
 import { lookedAt } from '../core/inspect/looking';
 import { stripped } from '../core/inspect/stripping';
+import { isMadeUp } from '../core/history/madeUp';
 import { isWaiting } from '../core/journal/signed';
 import { lookedAgainOn } from '../core/journal/again';
 import { wentOutOn } from '../core/journal/comebacks';
@@ -27,6 +28,8 @@ export interface JobSummary {
   readonly serial: string;
   /** The day it is wanted; null where nobody said. */
   readonly due: string | null;
+  /** Whether it is of no real pump: it never counts with the shop's own. */
+  readonly madeUp: boolean;
   /** Why it ended before its last stage; null for a job that goes on. */
   readonly closed: string | null;
   /** Whether it waits for what its customer says to a quote. */
@@ -94,6 +97,7 @@ export function headlineOf(job: Job): JobSummary {
     model: sheetName(job.sheet),
     serial: job.serial,
     due: job.due,
+    madeUp: isMadeUp(job),
     closed: job.closed?.why ?? null,
     waiting: isWaiting(job),
     again: lookedAgainOn(job),
@@ -132,6 +136,7 @@ export const unreadableSummary = (id: string): JobSummary => ({
   model: 'cannot be read',
   serial: '',
   due: null,
+  madeUp: false,
   closed: null,
   waiting: false,
   again: null,

@@ -9,7 +9,7 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
  */
 
 /** Bytes of JavaScript. */
-const ENTRY = 1_741_500;
+const ENTRY = 1_742_000;
 const BENCH = 2_117_000;
 const RESUMED = 2_240_500;
 

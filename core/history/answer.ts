@@ -1,22 +1,15 @@
-import { median } from 'd3-array';
+import { group, median } from 'd3-array';
 import { nineInTen } from './nineInTen';
 import { controlChart, type ControlChart } from './control';
 import { dotColumns, type DotColumn } from './dots';
 import type { JobFacts } from './facts';
-import {
-  asked,
-  daysBetween,
-  endOf,
-  knownOver,
-  pastOf,
-  type PastFigure,
-  type Question,
-} from './past';
+import { asked, endOf, knownOver, pastOf, type PastFigure, type Question, type When } from './past';
 import { byMake, type SpareGroup } from './spares';
 import { hoursLeft, wearRate, type WearRate } from './wear';
 import { workingLimit, type WorkingLimit } from './workingLimit';
 import { standing, type Standing } from '../workshop/standing';
 import type { Limits } from '../metrology/interval';
+import { daysBetween } from '../schema/moments';
 
 /** Says what is asked of the shop's past about one characteristic. */
 export interface HistoryAsked {
@@ -28,15 +21,15 @@ export interface HistoryAsked {
   /** Says the same as that pump came. */
   readonly came_mm: number | null;
   readonly limits: Limits | null;
-  /** Names what the machine counts. */
-  readonly unit: string;
+  /** Names what the machine counts; null where no pump asks: then it is what most of the pumps count. */
+  readonly unit: string | null;
 }
 
 /** Holds the figures of the past on one side of the work. */
 export interface HistorySide {
   readonly figures: readonly PastFigure[];
-  /** Lists what others were found to be over whose gap nothing bounds above, in mm: they are in no figure. */
-  readonly over: readonly number[];
+  /** Lists what others were found to be over whose gap nothing bounds above: they are in no figure. */
+  readonly over: readonly PastFigure[];
   /** Is null where there is none. */
   readonly median: number | null;
   readonly columns: readonly DotColumn[];
@@ -69,6 +62,8 @@ export interface EarlierVisit {
 export interface HistoryAnswer {
   readonly came: HistorySide;
   readonly went: HistorySide;
+  /** Names what the machine counts: of this pump, else of most. */
+  readonly unit: string;
   /** Charts how the pumps came, in the order of time; null below eight. */
   readonly chart: ControlChart | null;
   readonly makes: readonly SpareGroup[];
@@ -85,7 +80,7 @@ export interface HistoryAnswer {
 
 function sideOf(
   figures: readonly PastFigure[],
-  over: readonly number[],
+  over: readonly PastFigure[],
   value_mm: number | null,
 ): HistorySide {
   const all = figures.map(({ mm }) => mm);
@@ -99,20 +94,30 @@ function sideOf(
   };
 }
 
-/** Counts what came back by the limit: null where there is none, or nothing went out. */
-function outcomeOf(went: readonly PastFigure[], limits: Limits | null): LimitOutcome | null {
+/**
+ * Counts what came back by the upper limit: null where there is none, or of nothing that went out it is known on which side of it
+ * it was. A pump only known to be over something below the limit is on neither.
+ */
+function outcomeOf({ figures, over }: HistorySide, limits: Limits | null): LimitOutcome | null {
   const upper = limits?.upper_mm;
-  if (upper == null || went.length === 0) return null;
-  const [over, within] = [true, false].map((isOver) =>
-    went.filter(({ mm }) => mm > upper === isOver),
-  );
-  const back = (list: readonly PastFigure[] = []) => list.filter(({ isBack }) => isBack).length;
+  if (upper == null) return null;
+  const wide = [...figures.filter(({ mm }) => mm > upper), ...over.filter(({ mm }) => mm >= upper)];
+  const within = figures.filter(({ mm }) => mm <= upper);
+  if (wide.length + within.length === 0) return null;
+  const back = (list: readonly PastFigure[]) => list.filter(({ isBack }) => isBack).length;
   return {
-    over: over?.length ?? 0,
-    overBack: back(over),
-    within: within?.length ?? 0,
+    over: wide.length,
+    overBack: back(wide),
+    within: within.length,
     withinBack: back(within),
   };
+}
+
+/** Returns what most pumps count of those whose count is known; hours where none is. */
+function countedIn(figures: readonly PastFigure[]): string {
+  const units = figures.flatMap(({ used, usedUnit }) => (used === null ? [] : [usedUnit]));
+  const [most] = [...group(units, (unit) => unit)].sort(([, a], [, b]) => b.length - a.length);
+  return most?.[0] ?? 'h';
 }
 
 /** Lists the visits of the pump that asks before this one, the last one first. */
@@ -148,19 +153,23 @@ function earlierVisits(
  * @param ask which characteristic, of which pumps, and where this pump stands
  */
 export function answerOf(facts: readonly JobFacts[], ask: HistoryAsked): HistoryAnswer {
-  const { question, parts, now_mm, came_mm, limits, unit } = ask;
-  const [came, went] = [pastOf(facts, question, 'came'), pastOf(facts, question, 'went')];
+  const { question, parts, now_mm, came_mm, limits } = ask;
+  const sideAt = (when: When, value_mm: number | null) =>
+    sideOf(pastOf(facts, question, when), knownOver(facts, question, when), value_mm);
+  const [came, went] = [sideAt('came', came_mm), sideAt('went', now_mm)];
+  const unit = ask.unit ?? countedIn(came.figures);
   const jobs = asked(facts, { ...question, except: '' });
   const own = jobs.find(({ id }) => id === question.except) ?? null;
-  const held = went.filter(({ isBack }) => !isBack).map(({ mm }) => mm);
-  const wear = wearRate(question, { jobs, own, past: came, unit });
+  const held = went.figures.filter(({ isBack }) => !isBack).map(({ mm }) => mm);
+  const wear = wearRate(question, { jobs, own, past: came.figures, unit });
   const upper = limits?.upper_mm;
   const canTell = wear !== null && now_mm !== null && upper != null;
   return {
-    came: sideOf(came, knownOver(facts, question, 'came'), came_mm),
-    went: sideOf(went, knownOver(facts, question, 'went'), now_mm),
-    chart: controlChart(came.map(({ mm }) => mm)),
-    makes: byMake(went, new Set(parts)),
+    came,
+    went,
+    unit,
+    chart: controlChart(came.figures.map(({ mm }) => mm)),
+    makes: byMake(went.figures, new Set(parts)),
     limit: workingLimit(held),
     held: held.length,
     wear,

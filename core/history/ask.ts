@@ -58,7 +58,7 @@ export function askedOfSheet(
     now_mm: null,
     came_mm: null,
     limits: heldLimits(sheet, tier, c.id),
-    unit: 'h',
+    unit: null,
   };
 }
 

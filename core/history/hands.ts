@@ -1,13 +1,8 @@
 import { ENOUGH } from '../workshop/standing';
 import { group, sum } from 'd3-array';
 import { centralF } from 'jstat';
+import type { StudyScatter } from '../metrology/repeatability';
 import type { Repeat } from './repeats';
-
-/** Describes what a study says that a way of measuring scatters: its standard deviation in mm, and on how many degrees of freedom. */
-export interface StudyScatter {
-  readonly s_mm: number;
-  readonly freedom: number;
-}
 
 /** Describes what one hand scatters at the bench, beside a study. */
 export interface Hand {

@@ -1,3 +1,4 @@
+import { daysBetween } from '../schema/moments';
 import type { GapFacts, JobFacts, Reach } from './facts';
 
 /** Says of which pumps a question is, and of which of their figures. */
@@ -32,19 +33,6 @@ export interface PastFigure {
 /** Limits what a comeback is: a pump that comes back later than this did not come back for the same work, in days. */
 const BACK_WITHIN = 365;
 
-const DAY_MS = 86_400_000;
-
-/**
- * Returns how many days lie between two days; below nought where the second is the earlier.
- *
- * @param from such as `2026-03-01`
- * @param to likewise
- * @example
- * daysBetween('2026-02-27', '2026-03-01'); // 2
- */
-export const daysBetween = (from: string, to: string): number =>
-  Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
-
 /** Tells whether a pump came back within a year of going out. */
 export const isBackSoon = ({ out, back }: Pick<JobFacts, 'out' | 'back'>): boolean =>
   back !== null && (out === null || daysBetween(out, back.day) <= BACK_WITHIN);
@@ -64,13 +52,18 @@ export const asked = (facts: readonly JobFacts[], { model, isDemo, except }: Que
  * @param question which pumps, which characteristic, which end
  * @param when as they came, or as they went out
  */
-export function pastOf(
+export const pastOf = (facts: readonly JobFacts[], question: Question, when: When) =>
+  figuresOf(facts, question, when, (reach) => endOf(reach, question.end));
+
+/** Returns one figure of each pump that a question is about, the oldest first; none of a pump that has none. */
+function figuresOf(
   facts: readonly JobFacts[],
   question: Question,
   when: When,
+  figureIn: (reach: Reach | null) => number | null,
 ): readonly PastFigure[] {
   const figures = asked(facts, question).flatMap((job): PastFigure[] => {
-    const mm = endOf(job.gaps[question.characteristic]?.[when], question.end);
+    const mm = figureIn(job.gaps[question.characteristic]?.[when] ?? null);
     if (mm === null) return [];
     const { id, tag, used, usedUnit } = job;
     return [
@@ -92,20 +85,14 @@ export function pastOf(
 }
 
 /**
- * Returns what pumps were found to be over whose gap nothing bounds above, in mm, the least first: they are wider than that, and
- * nobody knows by how much.
+ * Returns what pumps were found to be over whose gap nothing bounds above, the oldest first: they are wider than that, and nobody
+ * knows by how much.
  *
  * @param facts of every job of the shop
  * @param question which pumps, which characteristic, which end
  * @param when as they came, or as they went out
  */
-export function knownOver(
-  facts: readonly JobFacts[],
-  question: Question,
-  when: When,
-): readonly number[] {
-  if (question.end === 'smallest') return [];
-  return asked(facts, question)
-    .flatMap((job) => job.gaps[question.characteristic]?.[when]?.over_mm ?? [])
-    .sort((a, b) => a - b);
-}
+export const knownOver = (facts: readonly JobFacts[], question: Question, when: When) =>
+  figuresOf(facts, question, when, (reach) =>
+    question.end === 'smallest' ? null : (reach?.over_mm ?? null),
+  );

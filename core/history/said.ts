@@ -1,12 +1,14 @@
 import { lookedAt } from '../inspect/looking';
 import { noteWords, stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
+import { isWaiting } from '../journal/signed';
 import type { Item } from '../records/entry';
 import { seenWords } from '../records/entries/finding';
 import type { Job } from '../records/job';
 import { familyOf, partName } from '../pumps/registry';
 import { sheetName } from '../records/sheet';
 import { counting } from '../schema/voiding';
+import { say } from '../wording/say';
 
 /** Lists where on a job words stand by which it is found. */
 export const SAID_IN = [
@@ -22,6 +24,7 @@ export const SAID_IN = [
   'cause',
   'order',
   'comeback',
+  'waiting',
 ] as const;
 export type SaidIn = (typeof SAID_IN)[number];
 
@@ -84,6 +87,7 @@ export function saidOf(job: Job): readonly Said[] {
     ['serial', serial],
     ['complaint', complaint],
     ['note', job.closed?.why ?? ''],
+    ['waiting', isWaiting(job) ? say('bench.waiting') : ''],
   ];
   const lists = Object.values(ledgerOf(job)) as readonly (readonly Item[])[];
   return [

@@ -4,8 +4,9 @@ import type { LengthKind, ShopUnit } from '../quantity/units';
 import { dateText } from '../wording/date';
 import { listed, paragraph } from '../wording/say';
 import type { HistoryAnswer, HistorySide, LimitOutcome } from './answer';
-import type { Hand, StudyScatter } from './hands';
-import type { When } from './past';
+import type { StudyScatter } from '../metrology/repeatability';
+import type { Hand } from './hands';
+import type { PastFigure, When } from './past';
 import { sayHistory } from './say';
 import type { SpareGroup } from './spares';
 
@@ -30,14 +31,23 @@ function noneWords(when: When, isMeasured: boolean): string {
   return isMeasured ? sayHistory('history.noOther') : sayHistory('history.none');
 }
 
+const leastOf = (figures: readonly PastFigure[]): number =>
+  Math.min(...figures.map(({ mm }) => mm));
+
 /** Returns how a figure stands among those of the past: `Wider than 33 of our 34.`, or how many there are. */
 export function standingSentence(
-  { figures, standing }: HistorySide,
+  { figures, over, standing }: HistorySide,
   when: When,
-  { kind }: Told,
+  { kind, unit }: Told,
   own_mm: number | null,
 ): string {
   const n = figures.length;
+  if (n === 0 && over.length > 0) {
+    return sayHistory('history.onlyOver', {
+      n: over.length,
+      from: formatWithUnit(leastOf(over), kind, unit),
+    });
+  }
   if (n === 0) return noneWords(when, own_mm !== null);
   if (!standing || own_mm === null) return sayHistory('history.count', { n });
   const below = figures.filter(({ mm }) => mm < own_mm).length;
@@ -73,11 +83,11 @@ export function spreadWords({ figures, nine, median }: HistorySide, told: Told):
   });
 }
 
-/** Returns how many pumps are in no figure since nothing bounds their gap above; empty for none. */
-function overWords({ over }: HistorySide, { kind, unit }: Told): string {
-  const [least] = over;
-  if (least === undefined) return '';
-  return sayHistory('history.over', { n: over.length, from: formatWithUnit(least, kind, unit) });
+/** Returns how many pumps are in no figure since nothing bounds their gap above; empty for none, and where nothing else is told. */
+function overWords({ figures, over }: HistorySide, { kind, unit }: Told): string {
+  if (over.length === 0 || figures.length === 0) return '';
+  const from = formatWithUnit(leastOf(over), kind, unit);
+  return sayHistory('history.over', { n: over.length, from });
 }
 
 /** Returns the line under the answer: which figures they are, and what they are spread over. */
@@ -89,7 +99,10 @@ export const aboutWords = (side: HistorySide, when: When, told: Told): string =>
   );
 
 /** Returns what the control chart shows, the latest first. */
-export function trendWords({ came, chart }: Pick<HistoryAnswer, 'came' | 'chart'>): string {
+export function trendWords(
+  { came, chart }: Pick<HistoryAnswer, 'came' | 'chart'>,
+  kind: LengthKind,
+): string {
   const { figures } = came;
   if (!chart) return sayHistory('history.fewTrend');
   const { run, beyond } = chart;
@@ -100,6 +113,7 @@ export function trendWords({ came, chart }: Pick<HistoryAnswer, 'came' | 'chart'
       (run.to === figures.length - 1
         ? sayHistory('history.runNow', {
             n: run.to - run.from + 1,
+            as: kind,
             side: run.side,
             month: dayAt(run.from),
           })
@@ -109,7 +123,8 @@ export function trendWords({ came, chart }: Pick<HistoryAnswer, 'came' | 'chart'
             month: dayAt(run.from),
             until: dayAt(run.to),
           })),
-    tags.length > 0 && sayHistory('history.beyond', { n: beyond.length, tags: listed(tags) }),
+    tags.length > 0 &&
+      sayHistory('history.beyond', { more: beyond.length - tags.length, tags: listed(tags) }),
   ].filter((one) => typeof one === 'string');
   return words.length > 0 ? paragraph(...words) : sayHistory('history.steady');
 }
@@ -129,13 +144,11 @@ export function makeWords(
   const by = formatWithUnit(Math.abs(than.by), kind, unit);
   return paragraph(
     count,
-    than.by > 0
-      ? sayHistory('history.makeWider', { by })
-      : sayHistory('history.makeTighter', { by }),
+    sayHistory('history.makeDiffers', { as: kind, side: than.by > 0 ? 'above' : 'below', by }),
   );
 }
 
-/** Returns what the shop's own pumps would support as a working limit, where none is published. */
+/** Returns what the shop's own pumps would support as an upper working limit, where no limit is published. */
 export function limitWords(
   { limit, held }: Pick<HistoryAnswer, 'limit' | 'held'>,
   { kind, unit }: Told,
@@ -175,7 +188,7 @@ export function wearWords(
             unit: wear.unit,
             limit: length(upper_mm),
           })
-        : sayHistory('history.leftNone'),
+        : sayHistory('history.leftNone', { limit: length(upper_mm) }),
   );
 }
 
@@ -188,15 +201,18 @@ export const outcomeWords = ({ over, overBack, within, withinBack }: LimitOutcom
 
 /** Returns what one hand scatters at the bench beside the study. */
 export function handWords(
-  { name, n, s_mm, p }: Hand,
+  { name, n, s_mm, p, chart }: Hand,
   study: StudyScatter,
   fine: (mm: number) => string,
 ): string {
   const said = sayHistory('history.hand', { name, n, s: fine(s_mm) });
-  if (p === null) return paragraph(said, sayHistory('history.handFew'));
+  const pairs = chart.beyond.length;
+  const beyond = pairs > 0 ? sayHistory('history.handBeyond', { n: pairs }) : '';
+  if (p === null) return paragraph(said, beyond, sayHistory('history.handFew'));
   const s = fine(study.s_mm);
   return paragraph(
     said,
     p < HARDLY ? sayHistory('history.handMore', { s }) : sayHistory('history.handSame', { s }),
+    beyond,
   );
 }

@@ -6,6 +6,7 @@ import { characteristicOf, pumpOf } from '../pumps/registry';
 import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { ZeroState } from '../schema/fields';
+import { DAY_MS } from '../schema/moments';
 import { counting } from '../schema/voiding';
 import { drawnOf, materialOf, nominalOf, pitchRadiusOf } from '../records/sizesSaid';
 import type { Sheet } from '../records/sheet';
@@ -74,8 +75,6 @@ export const indicatorFor = (room: ToolRoom, job: Pick<Job, 'chosen'>): Instrume
 
 /** An instrument that nobody described is thought no better than a caliper. */
 const UNKNOWN_U_MM = 0.012;
-
-const DAY_MS = 86_400_000;
 
 /** Says how an instrument's zero stands at a moment, and what comes off its readings. */
 export interface Zero {

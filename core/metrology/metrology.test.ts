@@ -3,7 +3,7 @@ import { correctedSize, GAUGE_STEEL_PER_K } from './corrected';
 import { centre } from './estimate';
 import { ladderOf, nextTry } from '../feeler/ladder';
 import { trueSwing } from './indicator';
-import { studyOf, type StudyReading } from './repeatability';
+import { scatterOf, studyOf, type StudyReading } from './repeatability';
 import { tiltOf, type DepthPoint } from './tilt';
 
 const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -259,6 +259,14 @@ describe('a repeatability study', () => {
     const result = studyOf(two);
     expect(result.repeatability).toBeLessThan(0.01);
     expect(result.reproducibility).toBeGreaterThan(0.9);
+  });
+  it('scatters on the degrees of freedom of what it was pooled of', () => {
+    // Ten parts, three people, three times: 60 of the error, and 18 of an interaction that is noise.
+    expect(scatterOf(readings)).toEqual({ s_mm: studyOf(readings).repeatability, freedom: 78 });
+    const each = (one: StudyReading) => (one.person === 'A' ? 1 : -1) * (Number(one.part) % 3);
+    const own = readings.map((r) => ({ ...r, value: r.value + each(r) }));
+    expect(scatterOf(own)).toEqual({ s_mm: studyOf(own).repeatability, freedom: 60 });
+    expect(() => scatterOf([])).toThrow(/two parts/);
   });
   it('does not care in which order the readings come, nor from where sizes are counted', () => {
     const first = studyOf(readings);

@@ -25,6 +25,12 @@ export interface StudyResult {
   readonly categories: number;
 }
 
+/** Describes what one person scatters on one part by a study: its standard deviation, and on how many degrees of freedom that rests. */
+export interface StudyScatter {
+  readonly s_mm: number;
+  readonly freedom: number;
+}
+
 /** An interaction less sure than this is taken for noise and pooled with it. */
 const POOL_ABOVE_P = 0.25;
 
@@ -53,6 +59,59 @@ function crossed(readings: readonly StudyReading[]) {
 const variance = (ms: number, less: number, over: number): number =>
   Math.max(0, (ms - less) / over);
 
+/** Returns the mean squares of a study, with its interaction pooled with the error where it is not sure, and what they rest on. */
+function squaresOf(readings: readonly StudyReading[]) {
+  const { parts, people, trials } = crossed(readings);
+  const [a, b, n] = [parts.length, people.length, trials.length];
+  const value = (r: StudyReading) => r.value;
+  const grand = mean(readings, value) ?? 0;
+  const squares = (groups: Iterable<readonly StudyReading[]>) =>
+    sum([...groups], (g) => g.length * ((mean(g, value) ?? 0) - grand) ** 2);
+  const cell = (r: StudyReading) => JSON.stringify([r.part, r.person]);
+
+  const ssParts = squares(group(readings, (r) => r.part).values());
+  const ssPeople = squares(group(readings, (r) => r.person).values());
+  const ssCells = squares(group(readings, cell).values());
+  const ssTotal = sum(readings, (r) => (r.value - grand) ** 2);
+  const ssBoth = Math.max(0, ssCells - ssParts - ssPeople);
+  const ssError = Math.max(0, ssTotal - ssCells);
+
+  const dfBoth = (a - 1) * (b - 1);
+  const dfError = a * b * (n - 1);
+  const [msBoth, msError] = [ssBoth / dfBoth, ssError / dfError];
+  const pooled = 1 - interactionShare(msBoth, msError, dfBoth, dfError) > POOL_ABOVE_P;
+  const freedom = pooled ? dfBoth + dfError : dfError;
+  return {
+    sizes: [a, b, n] as const,
+    msParts: ssParts / (a - 1),
+    msPeople: ssPeople / (b - 1),
+    msBoth,
+    msError,
+    pooled,
+    noise: pooled ? (ssBoth + ssError) / freedom : msError,
+    freedom,
+  };
+}
+
+/**
+ * Returns what one person scatters on one part again by a study, for what was read again since to be held against.
+ *
+ * @param readings everybody’s of every part, equally often, in mm
+ * @throws InputError on `readings` where they are not balanced and crossed
+ * @example
+ * const readings = ['Ann', 'Ben'].flatMap((person) =>
+ *   [10, 12].flatMap((size) =>
+ *     [0, 0.1].map((off, trial) => ({ part: `${size}`, person, trial, value: size + off })),
+ *   ),
+ * );
+ * scatterOf(readings); // { s_mm: 0.063246, freedom: 5 }
+ * scatterOf([]); // throws A study needs two parts
+ */
+export function scatterOf(readings: readonly StudyReading[]): StudyScatter {
+  const { noise, freedom } = squaresOf(readings);
+  return { s_mm: Math.sqrt(noise), freedom };
+}
+
 /**
  * Returns how much of the spread of a way of measuring is the hand and the instrument,
  * and how much the parts: a two-way analysis of variance with interaction,
@@ -72,30 +131,8 @@ const variance = (ms: number, less: number, over: number): number =>
  * studyOf([]); // throws A study needs two parts
  */
 export function studyOf(readings: readonly StudyReading[]): StudyResult {
-  const { parts, people, trials } = crossed(readings);
-  const [a, b, n] = [parts.length, people.length, trials.length];
-  const value = (r: StudyReading) => r.value;
-  const grand = mean(readings, value) ?? 0;
-  const squares = (groups: Iterable<readonly StudyReading[]>) =>
-    sum([...groups], (g) => g.length * ((mean(g, value) ?? 0) - grand) ** 2);
-  const cell = (r: StudyReading) => JSON.stringify([r.part, r.person]);
-
-  const ssParts = squares(group(readings, (r) => r.part).values());
-  const ssPeople = squares(group(readings, (r) => r.person).values());
-  const ssCells = squares(group(readings, cell).values());
-  const ssTotal = sum(readings, (r) => (r.value - grand) ** 2);
-  const ssBoth = Math.max(0, ssCells - ssParts - ssPeople);
-  const ssError = Math.max(0, ssTotal - ssCells);
-
-  const dfBoth = (a - 1) * (b - 1);
-  const dfError = a * b * (n - 1);
-  const msParts = ssParts / (a - 1);
-  const msPeople = ssPeople / (b - 1);
-  const msBoth = ssBoth / dfBoth;
-  const msError = ssError / dfError;
-
-  const pooled = 1 - interactionShare(msBoth, msError, dfBoth, dfError) > POOL_ABOVE_P;
-  const noise = pooled ? (ssBoth + ssError) / (dfBoth + dfError) : msError;
+  const { sizes, msParts, msPeople, msBoth, msError, pooled, noise } = squaresOf(readings);
+  const [a, b, n] = sizes;
   const against = pooled ? noise : msBoth;
   const varBoth = pooled ? 0 : variance(msBoth, msError, n);
   const varPeople = variance(msPeople, against, a * n);

@@ -15,3 +15,17 @@ export const isDay = (text: string): boolean => DAY.test(text) && real(text);
 
 /** Writes a day as records have it: `2026-11-23`. */
 export const dayText = (day: Date): string => formatISO(day, { representation: 'date' });
+
+/** Counts the milliseconds of a day. */
+export const DAY_MS = 86_400_000;
+
+/**
+ * Returns how many days lie between two days; below nought where the second is the earlier.
+ *
+ * @param from such as `2026-03-01`
+ * @param to likewise
+ * @example
+ * daysBetween('2026-02-27', '2026-03-01'); // 2
+ */
+export const daysBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);

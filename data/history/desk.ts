@@ -17,7 +17,7 @@ import { readUnder, writeTexts } from '../storage';
 import { factsKey } from '../texts';
 import { factsFrom, factsMade, type KnownFacts } from './storedFacts';
 
-/** So many facts are written at once. */
+/** Counts the facts that are written at once. */
 const AT_ONCE = 50;
 
 /** Hears how far it is: so many jobs of all that have to be read. */

@@ -4,14 +4,14 @@ import { APP_VERSION } from '../../core/records/version';
 import { opened, readAll } from '../opened';
 import { sealFrom } from '../seal';
 
-/** What history keeps of a job as it lies in storage: a cache, of one write of the job and by one version of the app. */
+/** Describes what history keeps of a job as it lies in storage: a cache, of one write of the job and by one version of the app. */
 interface Stored {
   readonly of: string | null;
   readonly by: string;
   readonly facts: JobFacts;
 }
 
-/** Facts as they were made, the write of the job that they are of, and their text where it is worth keeping. */
+/** Holds facts as they were made, the write of the job that they are of, and their text where it is worth keeping. */
 export interface KnownFacts {
   readonly token: string | null;
   readonly facts: JobFacts | null;

@@ -1,15 +1,15 @@
 import { StyleSheet, View } from 'react-native';
+import { glanceAt } from '@/core/history/glance';
 import { dayText } from '@/core/schema/moments';
 import { say } from '@/core/wording/say';
 import type { JobSummary } from '@/data/jobSummary';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
-import { benchNumbers } from './numbers';
 
 /** The bench at a glance, where there is room: how much is in work, what waits for what, how long it takes. */
 export function BenchNumbers({ jobs }: { readonly jobs: readonly JobSummary[] }) {
   const palette = usePalette();
-  const { inWork, overdue, forParts, forCustomer, days } = benchNumbers(jobs, dayText(new Date()));
+  const { inWork, overdue, forParts, forCustomer, days } = glanceAt(jobs, dayText(new Date()));
   const told: readonly (readonly [string, string])[] = [
     [String(inWork), 'in work'],
     [String(overdue), 'overdue'],

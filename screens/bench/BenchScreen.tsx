@@ -152,7 +152,9 @@ export function BenchScreen() {
       <ShopUnread error={unread} />
       {wide ? <BenchNumbers jobs={jobs} /> : null}
       <BackupDue jobs={jobs} />
-      {isEmpty ? <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words> : null}
+      {isEmpty && !everywhere ? (
+        <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words>
+      ) : null}
     </ListPage>
   );
   if (!chosen) return list;

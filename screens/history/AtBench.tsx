@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { reasonOf } from '@/core/errors';
-import { handsOf, type Hand, type StudyScatter } from '@/core/history/hands';
+import { handsOf, type Hand } from '@/core/history/hands';
+import type { StudyScatter } from '@/core/metrology/repeatability';
 import { sayHistory } from '@/core/history/say';
 import { handWords } from '@/core/history/sentences';
 import { trendFigure } from '@/core/picture/trendFigure';
@@ -26,13 +27,20 @@ export function AtBench({ instrument, scatter }: Props) {
   if (!answer) return null;
   const fine = (mm: number): string => formatFine(mm, unit);
   const [whole] = handsOf(answer, 'instrument', scatter);
-  const hands = [...(whole ? [whole] : []), ...handsOf(answer, 'by', scatter)];
+  const people = handsOf(answer, 'by', scatter);
+  // One person’s readings are all of the instrument’s: they are told once.
+  const hands = whole && people.length > 1 ? [whole, ...people] : people;
   return (
     <>
       <Heading>At the bench</Heading>
       {hands.length === 0 ? <Words>{sayHistory('history.handNone')}</Words> : null}
       {hands.map((hand) => (
-        <HandLine key={hand.name} hand={hand} scatter={scatter} fine={fine} />
+        <HandLine
+          key={`${hand === whole ? 'instrument' : 'hand'} ${hand.name}`}
+          hand={hand}
+          scatter={scatter}
+          fine={fine}
+        />
       ))}
     </>
   );

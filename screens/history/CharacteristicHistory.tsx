@@ -28,7 +28,7 @@ import { useHistory } from './useHistory';
 const VIEWS = [
   { value: 'came', name: 'As it came' },
   { value: 'went', name: 'As it went out' },
-  { value: 'used', name: 'By hours' },
+  { value: 'used', name: 'By what it ran' },
   { value: 'make', name: 'By maker' },
 ] as const;
 type ViewName = (typeof VIEWS)[number]['value'];
@@ -58,13 +58,14 @@ function Answered({ asked, told, used, answer }: Props & { readonly answer: Hist
   const when: When = view === 'went' || view === 'make' ? 'went' : 'came';
   const side = answer[when];
   const own_mm = when === 'went' ? asked.now_mm : asked.came_mm;
-  const upper_mm = asked.limits?.upper_mm ?? null;
+  const { lower_mm = null, upper_mm = null } = asked.limits ?? {};
+  const isUnpublished = lower_mm === null && upper_mm === null;
   const wear = wearWords(answer, upper_mm, told);
   const drawn: Readonly<Record<ViewName, ReactNode>> = {
     came: <Dots side={side} limits={asked.limits} own_mm={own_mm} told={told} when={when} />,
     went: <Dots side={side} limits={asked.limits} own_mm={own_mm} told={told} when={when} />,
-    used: <ByHours asked={asked} figures={answer.came.figures} used={used} told={told} />,
-    make: <ByMake makes={answer.makes} told={told} />,
+    used: <ByHours asked={asked} answer={answer} used={used} told={told} />,
+    make: <ByMake asked={asked} makes={answer.makes} told={told} />,
   };
   return (
     <View style={styles.page}>
@@ -87,10 +88,10 @@ function Answered({ asked, told, used, answer }: Props & { readonly answer: Hist
         }
         second={
           <>
-            {upper_mm === null ? <Notice kind="word">{limitWords(answer, told)}</Notice> : null}
+            {isUnpublished ? <Notice kind="word">{limitWords(answer, told)}</Notice> : null}
             {wear ? <Words>{wear}</Words> : null}
             {answer.outcome ? <Words>{outcomeWords(answer.outcome)}</Words> : null}
-            <Trend answer={answer} />
+            <Trend answer={answer} kind={told.kind} />
             <Earlier visits={answer.earlier} told={told} />
           </>
         }

@@ -29,7 +29,7 @@ const WHOSE = [
 export function ComebacksScreen() {
   const [isDemo, setIsDemo] = useState(false);
   const { data: jobs } = useJobSummaries();
-  const hasDemo = (jobs ?? []).some(({ id }) => id.startsWith('demo-'));
+  const hasDemo = (jobs ?? []).some(({ madeUp }) => madeUp);
   const { answer, error, reading } = useComebacks(isDemo);
   return (
     <Page title="Comebacks">

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import type { LengthKind } from '@/core/quantity/units';
 import type { HistoryAnswer } from '@/core/history/answer';
 import { sayHistory } from '@/core/history/say';
 import { trendWords } from '@/core/history/sentences';
@@ -9,10 +10,11 @@ import { Heading, Words } from '@/ui/Words';
 
 interface Props {
   readonly answer: HistoryAnswer;
+  readonly kind: LengthKind;
 }
 
 /** How the pumps of the model came one after the other, with the control chart's limits. */
-export function Trend({ answer }: Props) {
+export function Trend({ answer, kind }: Props) {
   const { figures } = answer.came;
   const [first, last] = [figures[0], figures.at(-1)];
   if (!first || !last || figures.length < 2) return null;
@@ -29,7 +31,7 @@ export function Trend({ answer }: Props) {
     <View>
       <Heading level={3}>Over time</Heading>
       {figure ? <WideFigure figure={figure} said={sayHistory('history.trend', span)} /> : null}
-      <Words>{trendWords(answer)}</Words>
+      <Words>{trendWords(answer, kind)}</Words>
     </View>
   );
 }

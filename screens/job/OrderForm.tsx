@@ -45,7 +45,7 @@ export function OrderForm({ job, line, onDone }: Props) {
   const save = handleSubmit(async (form) => {
     const date = dayOf(form.date, new Date());
     if (!date) {
-      const message = 'Write the date as 2026-12-01 or 1.12.2026, or +7 for a week from today.';
+      const message = say('quantity.noDay');
       setError('date', { message }, { shouldFocus: true });
       return;
     }

@@ -7,6 +7,7 @@ import { benchlessFor, type BenchlessCheck } from '@/core/prove/checks';
 import { isProvenByFlow } from '@/core/prove/plan';
 import { sayProve } from '@/core/prove/say';
 import { proofWords } from '@/core/prove/sayProve';
+import { say } from '@/core/wording/say';
 import { parsePressure_bar, pressureUnit } from '@/core/quantity/flow';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
@@ -62,7 +63,7 @@ function readTyped({ value = '', due = '' }: Typed, check: BenchlessCheck, unit:
     ...(value_bar !== null && value_bar < FULL_VACUUM_bar
       ? { value: sayProve('prove.noVacuum') }
       : {}),
-    ...(due.trim() !== '' && day === null ? { due: sayProve('prove.noDay') } : {}),
+    ...(due.trim() !== '' && day === null ? { due: say('quantity.noDay') } : {}),
   };
   return { value_bar, day, wrong };
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import { onPaper } from '@/core/commands/reporting';
 import { trimmed } from '@/core/quantity/format';
-import { sayProve } from '@/core/prove/say';
+import { say } from '@/core/wording/say';
 import { parseSum } from '@/core/quantity/parse';
 import type { Job } from '@/core/records/job';
 import { MOST_ON_PAPER } from '@/core/records/paper';
@@ -111,7 +111,7 @@ function faultsOf({ used = '', day = '' }: Typed): Record<string, string> {
     ...(count === null || (count >= 0 && count <= 1e8)
       ? {}
       : { used: sayReport('report.noCount', { text: used.trim() }) }),
-    ...(ahead(day) === undefined ? { day: sayProve('prove.noDay') } : {}),
+    ...(ahead(day) === undefined ? { day: say('quantity.noDay') } : {}),
   };
 }
 

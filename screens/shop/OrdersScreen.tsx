@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useState } from 'react';
 import { View } from 'react-native';
 import { reasonOf } from '@/core/errors';
+import { isHere, ownJobs } from '@/core/history/madeUp';
 import type { OrderGroup } from '@/core/inspect/allOrders';
 import { order } from '@/core/records/entries/order';
 import { dayOf } from '@/core/schema/dates';
@@ -23,9 +24,9 @@ import { TypedForm, type Typed } from '../shell/TypedForm';
 /** What all open jobs ordered, still have to order, and what came: by supplier and part number. */
 export function OrdersScreen() {
   const { data: jobs } = useJobSummaries();
-  const ids = (jobs ?? []).flatMap(({ id, closed, out }) =>
-    closed === null && out === null ? [id] : [],
-  );
+  const ids = ownJobs(jobs ?? [])
+    .filter(isHere)
+    .map(({ id }) => id);
   const { data: groups, error } = useQuery({
     queryKey: ['orders', ids],
     enabled: jobs !== undefined,
@@ -136,9 +137,7 @@ function GroupForm({ group, onDone }: FormProps) {
     const { supplier, partNumber, date } = said(typed);
     return {
       ...faultsIn(order.schema.fields, { supplier, partNumber }),
-      ...(date === ''
-        ? { date: 'Write the date as 2026-12-01 or 1.12.2026, or +7 for a week from today.' }
-        : {}),
+      ...(date === '' ? { date: say('quantity.noDay') } : {}),
     };
   };
   const ordered = { name: 'Ordered', keep: keep('ordered') };

@@ -4,7 +4,7 @@ import { reasonOf } from '@/core/errors';
 import { Suspense } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { dragBandOf, studyOf } from '@/core/metrology/repeatability';
+import { dragBandOf, scatterOf, studyOf } from '@/core/metrology/repeatability';
 import { studyWords } from '@/core/wording/study';
 import { formatFine } from '@/core/quantity/format';
 import { tidy_mm, type ShopUnit } from '@/core/quantity/units';
@@ -23,7 +23,8 @@ export function StudyResult({ study }: { readonly study: Study }) {
   const shop = useShop();
   const { apply, error } = useChangeShop();
   const { unit } = shop;
-  const result = studyOf(study.readings.map((r) => ({ ...r, value: r.value_mm })));
+  const readings = study.readings.map((r) => ({ ...r, value: r.value_mm }));
+  const result = studyOf(readings);
   const instrument = shop.instruments.find((i) => i.id === study.instrument);
   const taken = instrument?.u_mm === result.grr;
   const take = () =>
@@ -72,13 +73,7 @@ export function StudyResult({ study }: { readonly study: Study }) {
         Two-way analysis of variance, people and parts crossed. The interaction counts with the
         people unless it is noise.
       </Words>
-      <AtBench
-        instrument={instrument?.name ?? ''}
-        scatter={{
-          s_mm: result.repeatability,
-          freedom: study.people.length * study.parts.length * (study.trials - 1),
-        }}
-      />
+      {instrument ? <AtBench instrument={instrument.name} scatter={scatterOf(readings)} /> : null}
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       {instrument ? (
         <Button mode="contained" disabled={taken || result.grr <= 0} onPress={take}>

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { setFields } from '@/core/commands/job';
+import { isMadeUp } from '@/core/history/madeUp';
 import { sayHistory } from '@/core/history/say';
 import { serialKey } from '@/core/history/serial';
 import { visitAfter } from '@/core/history/visit';
@@ -27,13 +28,16 @@ export function HereBefore({ job, serial }: Props) {
   const { data: jobs } = useJobSummaries();
   const key = serialKey(serial);
   if (key === '' || !jobs) return null;
+  const [model, madeUp] = [sheetName(job.sheet), isMadeUp(job)];
   const earlier = jobs
     .filter(
       (other) =>
         other.id !== job.id &&
         other.createdAt <= job.createdAt &&
-        (serialKey(other.tag) === key ||
-          (serialKey(other.serial) === key && other.model === sheetName(job.sheet))),
+        // The same number on another model is another pump; the demo’s are none of the shop’s.
+        other.model === model &&
+        other.madeUp === madeUp &&
+        [other.tag, other.serial].some((number) => serialKey(number) === key),
     )
     .sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
   const [last] = earlier;
@@ -63,7 +67,7 @@ function Said({
           <Button mode="outlined" onPress={() => router.push(`/job/${before.id}/report`)}>
             Open it
           </Button>
-          {isTaken ? null : (
+          {isTaken || out === null ? null : (
             <Button
               mode="contained-tonal"
               onPress={() => void run(setFields({ visit: visitAfter(before) }))}

@@ -20,6 +20,8 @@ export const HISTORY_PAGE = {
     '{n, plural, one {It was {from}. One says little: five at least are needed.} other {From {from} to {to}. So few say little: five at least are needed.}}',
   'history.end':
     '{end, select, smallest {Each pump counts by its closest place, one measured by leaves by the middle of what they prove.} other {Each pump counts by its widest place, one measured by leaves by the middle of what they prove.}}',
+  'history.onlyOver':
+    '{n, plural, one {One pump was measured: it is only known to be over {from}.} other {# pumps were measured: they are only known to be over {from} or wider.}}',
   'history.over':
     '{n, plural, one {One more is only known to be over {from}: it is in none of these figures.} other {# more are only known to be over {from} or wider: they are in none of these figures.}}',
   'history.hollow':
@@ -31,40 +33,43 @@ export const HISTORY_PAGE = {
   'history.trend': 'In the order in which they came, {from} to {to}, with the limits of the chart.',
   'history.steady': 'Steady: no pump beyond the dashed lines, and no run to one side.',
   'history.runNow':
-    '{side, select, above {The last {n} all lie over the middle: since {month} they come wider.} other {The last {n} all lie under the middle: since {month} they come tighter.}}',
+    '{side, select, above {The last {n} all lie over the middle: since {month} they {as, select, size {come larger} other {come wider}}.} other {The last {n} all lie under the middle: since {month} they {as, select, size {come smaller} other {come tighter}}.}}',
   'history.runThen':
     '{side, select, above {From {month} to {until} {n} in a row lay over the middle.} other {From {month} to {until} {n} in a row lay under the middle.}}',
   'history.beyond':
-    '{n, plural, one {Beyond the dashed lines, by more than pumps differ: {tags}.} other {Beyond the dashed lines, by more than pumps differ: {tags}.}}',
+    '{more, plural, =0 {Beyond the dashed lines, by more than pumps differ: {tags}.} one {Beyond the dashed lines, by more than pumps differ: {tags}, and one before them.} other {Beyond the dashed lines, by more than pumps differ: {tags}, and # before them.}}',
   'history.fewTrend': 'Eight pumps at least are needed to see whether they drift.',
   'history.make':
     '{back, plural, =0 {Median {median} in {n, plural, one {one pump} other {# pumps}}; none came back.} other {Median {median} in {n, plural, one {one pump} other {# pumps}}; {back} came back.}}',
-  'history.makeWider': 'They run {by} wider than the others, which is hardly chance.',
-  'history.makeTighter': 'They run {by} tighter than the others, which is hardly chance.',
+  'history.makeDiffers':
+    '{side, select, above {They run {by} {as, select, size {larger than} other {wider than}} the others, which is hardly chance.} other {They run {by} {as, select, size {smaller than} other {tighter than}} the others, which is hardly chance.}}',
   'history.makeSame': 'What they differ from the others by may be chance.',
   'history.makeFew': 'Too few to compare: five of each are needed.',
   'history.noMake':
-    'Nobody has said yet whose spares went in. The maker is asked for where a part is exchanged.',
+    'Of no pump that went out with this measured is it known whose spare went in. The maker is asked for where a part is exchanged.',
+  'history.noPart': 'This check is of several parts at once: it is not told by the maker of one.',
   'history.support':
-    'No upper limit is published. The {n} that went out and have not come back would support {limit} as a working limit ({from} to {to}). It is the shop’s own, not a maker’s.',
+    'No limit is published. The {n} that went out and have not come back would support {limit} as a working limit ({from} to {to}). It is the shop’s own, not a maker’s.',
   'history.supportFew':
-    '{n, plural, =0 {No upper limit is published, and no pump has gone out yet: nothing supports one of our own.} one {No upper limit is published, and one pump that held is too few for one of our own: five at least.} other {No upper limit is published, and {n} pumps that held are too few for one of our own: five at least.}}',
+    '{n, plural, =0 {No limit is published, and no pump has gone out with this measured and held: nothing supports one of our own.} one {No limit is published, and one pump that held is too few for one of our own: five at least.} other {No limit is published, and {n} pumps that held are too few for one of our own: five at least.}}',
   'history.wear':
     '{from, select, own {It wore {rate} in 1000 {unit} since this pump’s visit before.} visits {It wears {rate} in 1000 {unit}, by {n} pumps that came twice.} other {It wears {rate} in 1000 {unit}, by the count of {n} pumps when they came.}}',
   'history.wearBand': 'Between {from} and {to} with 95%.',
   'history.left': 'At that rate it takes about {left} {unit} more to its limit of {limit}.',
-  'history.leftNone': 'It is at its limit already.',
+  'history.leftNone': 'It is at its limit of {limit} already, or over it.',
   'history.outcome':
-    '{over, plural, =0 {None went out over the limit.} one {One went out over the limit; {overBack, plural, =0 {it did not come back} other {it came back}}.} other {# went out over the limit; {overBack} of them came back.}}',
+    '{over, plural, =0 {None went out over the limit.} one {One went out over the limit; {overBack, plural, =0 {it did not come back} other {it came back}}.} other {# went out over the limit; {overBack, plural, =0 {none of them} other {# of them}} came back.}}',
   'history.outcomeIn':
-    '{within, plural, =0 {None went out inside it.} one {One went out inside it; {withinBack, plural, =0 {it did not come back} other {it came back}}.} other {# went out inside it; {withinBack} of them came back.}}',
+    '{within, plural, =0 {None went out at it or under.} one {One went out at it or under; {withinBack, plural, =0 {it did not come back} other {it came back}}.} other {# went out at it or under; {withinBack, plural, =0 {none of them} other {# of them}} came back.}}',
   'history.visitOut': '{day}, went out {out}',
   'history.visitIn': '{day}',
   'history.used': '{count} {unit}',
   'history.reading': 'Reading the shop’s jobs: {done} of {of}.',
   'history.line': 'Median {median}; nine in ten {from} to {to}.',
   'history.drift': 'Drifts of late.',
-  'history.noUsed': 'Of no pump anybody said what it had run.',
+  'history.noUsed': 'Of no pump that was measured did anybody say how many {unit} it had run.',
+  'history.otherUnit':
+    '{n, plural, one {One more counts in another unit than {unit}: it is not drawn.} other {# more count in another unit than {unit}: they are not drawn.}}',
   'history.scatter':
     '{name} over what the pumps had run, {n, plural, one {one dot} other {# dots}}.',
   'history.demo': 'Only pumps of the demo are counted here.',
@@ -97,7 +102,9 @@ export const HISTORY_PAGE = {
   'history.hand':
     '{n, plural, one {{name}: {s} from one place read again.} other {{name}: {s} from # places read again.}}',
   'history.handMore': 'More than the study’s {s}, which is hardly chance: study it again.',
-  'history.handSame': 'As the study has it, {s}.',
+  'history.handSame': 'The study has {s}: what differs from that may be chance.',
+  'history.handBeyond':
+    '{n, plural, one {One pair of readings differs by more than the study leaves to chance.} other {# pairs of readings differ by more than the study leaves to chance.}}',
   'history.handFew': 'Too few to conclude: five at least.',
   'history.handNone':
     'No place was read twice with this instrument on any pump yet. Read one again now and then: it shows whether the study still holds.',

@@ -82,7 +82,6 @@ export const PROVE_PAGE = {
   'prove.readPressure': 'Pressure read, {unit}, where there is one',
   'prove.oilUsual':
     '{from, select, sheet {As the sheet says: {oil}} job {As it runs: {oil}} other {As it runs, assumed: {oil}}}',
-  'prove.noDay': 'Write the date as 2026-12-01 or 1.12.2026, or +7 for a week from today.',
   'prove.noVacuum': 'That is more than a full vacuum: about 1 bar, 14.7 psi.',
   'prove.csvFirst': ': {cells}, …',
   'prove.csvHolds': '{column} holds',

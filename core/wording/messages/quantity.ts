@@ -1,4 +1,5 @@
 export const QUANTITY = {
+  'quantity.noDay': 'Write the date as 2026-12-01 or 1.12.2026, or +7 for a week from today.',
   'quantity.countOf': '{count} × {name}',
   'quantity.belowZero': '“{text}” is below zero. Remove the minus sign.',
   'quantity.echo': '{inches} {unit} = {metric} mm',

@@ -1,8 +1,13 @@
-import { unreadableSummary, type JobSummary } from '@/data/jobSummary';
-import { benchNumbers } from './numbers';
+import { glanceAt, type Glanced } from './glance';
+import { ownJobs } from './madeUp';
 
-const job = (more: Partial<JobSummary>): JobSummary => ({
-  ...unreadableSummary('x'),
+const job = (more: Partial<Glanced>): Glanced => ({
+  madeUp: false,
+  closed: null,
+  out: null,
+  due: null,
+  parts: false,
+  waiting: false,
   createdAt: '2026-11-01T09:00:00.000Z',
   ...more,
 });
@@ -17,7 +22,7 @@ describe('the bench at a glance', () => {
       job({ due: '2026-11-01', out: '2026-11-11', parts: true }),
       job({ due: '2026-11-01', closed: 'Scrap' }),
     ];
-    expect(benchNumbers(jobs, '2026-11-20')).toEqual({
+    expect(glanceAt(jobs, '2026-11-20')).toEqual({
       inWork: 4,
       overdue: 1,
       forParts: 1,
@@ -28,7 +33,13 @@ describe('the bench at a glance', () => {
   it('takes the middle of what went out within a year', () => {
     const out = (day: string) => job({ createdAt: '2025-01-01T09:00:00.000Z', out: day });
     const jobs = ['2025-01-05', '2026-01-06', '2026-01-08', '2026-01-31'].map(out);
-    expect(benchNumbers(jobs, '2026-11-20').days).toBe(372);
-    expect(benchNumbers([], '2026-11-20').days).toBeNull();
+    expect(glanceAt(jobs, '2026-11-20').days).toBe(372);
+    expect(glanceAt([], '2026-11-20').days).toBeNull();
+  });
+  it('counts the demo only where there is nothing else', () => {
+    const demo = job({ madeUp: true, due: '2026-11-01' });
+    expect(glanceAt([demo, demo], '2026-11-20')).toMatchObject({ inWork: 2, overdue: 2 });
+    expect(glanceAt([demo, job({}), demo], '2026-11-20')).toMatchObject({ inWork: 1, overdue: 0 });
+    expect(ownJobs([demo, job({ out: '2026-11-02' })])).toEqual([job({ out: '2026-11-02' })]);
   });
 });
