@@ -56,6 +56,30 @@ describe('two journals of one job', () => {
     expect(mergedJournal(file, here)).toBe(here);
   });
 
+  it('keep the order of each side where the clock of one is a day off, before or behind', () => {
+    const moved = (entry: Entry, day: number): Entry => ({
+      ...entry,
+      at: `2026-11-${day}${entry.at.slice(10)}`,
+    });
+    const here = [a, note('h1', 10), c, note('h2', 20)];
+    for (const day of [19, 21]) {
+      const file = [a, moved(note('f1', 8), day), c, moved(note('f2', 15), day), strike('f1', 2)];
+      const both = mergedJournal(here, file);
+      const orderOf = (...wanted: string[]) =>
+        both.map(({ id }) => id).filter((id) => wanted.includes(id));
+      expect(orderOf('a', 'h1', 'c', 'h2')).toEqual(['a', 'h1', 'c', 'h2']);
+      expect(orderOf('a', 'f1', 'c', 'f2', 'strike-f1')).toEqual([
+        'a',
+        'f1',
+        'c',
+        'f2',
+        'strike-f1',
+      ]);
+      // What both have stays between what each did before and after it, whatever the clocks say.
+      expect(orderOf('h1', 'f1', 'c', 'h2', 'f2').indexOf('c')).toBe(2);
+      expect(mergedJournal(both, file)).toBe(both);
+    }
+  });
   it('hold every entry of both once, each side in its order, whichever is brought to which', () => {
     const history = fc.array(
       fc.record({ on: fc.constantFrom('both', 'here', 'file'), minute: fc.nat(59) }),
